@@ -1,0 +1,51 @@
+package zestbench.core;
+
+import java.util.List;
+import java.util.Optional;
+import zestbench.core.capacitor.CapacitorFamily;
+import zestbench.core.family.Family;
+import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.value.Value;
+
+/** Every family of parts the bench knows; a new one is one line here. */
+public final class Families {
+    public static final List<Family> ALL = List.of(CapacitorFamily.FAMILY);
+
+    /** Lets the text tell what it is a label of. */
+    public static final String AUTO = "auto";
+
+    private Families() {}
+
+    /** The family named {@code kind}; throws where there is none. */
+    public static Family named(String kind) {
+        return find(kind).orElseThrow(() -> InputProblem.of("kind", kind, "known are " + kinds()));
+    }
+
+    public static Optional<Family> find(String kind) {
+        return ALL.stream().filter(f -> f.kind().equals(kind)).findFirst();
+    }
+
+    /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */
+    public static LabelRead read(String kind, String text) {
+        if (!kind.equals(AUTO)) {
+            return named(kind).read().apply(text);
+        }
+        return ALL.stream()
+                .filter(f -> f.resembles().apply(text))
+                .findFirst()
+                .map(f -> f.read().apply(text))
+                .orElseGet(() -> nothingRead(text));
+    }
+
+    private static LabelRead nothingRead(String text) {
+        List<String> pieces = List.of(text.strip().split("\\s+")).stream()
+                .filter(p -> !p.isEmpty())
+                .toList();
+        return new LabelRead(null, 0, new Value.Fields(java.util.Map.of()), List.of(), List.of(), pieces);
+    }
+
+    private static String kinds() {
+        return String.join(", ", ALL.stream().map(Family::kind).toList());
+    }
+}

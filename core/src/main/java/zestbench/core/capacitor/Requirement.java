@@ -1,0 +1,151 @@
+package zestbench.core.capacitor;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.capacitor.CapacitorRating.Section;
+import zestbench.core.capacitor.CapacitorRating.Terminal;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Source;
+import zestbench.core.family.MatchRequest.Witness;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.value.Value;
+
+/**
+ * What the circuit needs of a capacitor, from its witnesses: the driven motor's own label, then the unit's diagram or
+ * plate, then the old capacitor. Where they disagree the better witness stands and the disagreement is a finding.
+ *
+ * @param hertz frequencies the capacitor has to stand; empty where unknown
+ */
+record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings) {
+    static Requirement of(MatchRequest request) {
+        CapacitorRating rating;
+        try {
+            rating = CapacitorRating.from(request.required());
+        } catch (InputProblem problem) {
+            throw problem.within("required");
+        }
+        InputProblem.require(
+                rating.sections().size() <= 2 && !rating.isUniversal(),
+                "required.sections",
+                rating.text(),
+                "say what the circuit needs: one value, or one each for HERM and FAN");
+        List<Witness> weightiest = new ArrayList<>(request.witnesses());
+        weightiest.sort(Comparator.comparing(Witness::from).reversed());
+        List<Finding> findings = new ArrayList<>();
+        for (Witness witness : weightiest) {
+            rating = corrected(rating, witness, findings);
+        }
+        Double supply = request.circuit().supplyHertz();
+        List<Double> hertz = supply != null ? List.of(supply) : rating.hertz();
+        return new Requirement(rating, hertz, findings);
+    }
+
+    /** The terminals to serve: HERM and FAN of a dual, or the one of a single (null). */
+    List<@Nullable Terminal> slots() {
+        List<@Nullable Terminal> out = new ArrayList<>();
+        for (Section section : rating.sections()) {
+            out.add(section.terminal());
+        }
+        return out;
+    }
+
+    double microfarads(int slot) {
+        return rating.sections().get(slot).microfarads();
+    }
+
+    String slotName(int slot) {
+        Terminal terminal = rating.sections().get(slot).terminal();
+        return terminal == null ? "Capacitance" : terminal.name();
+    }
+
+    private static CapacitorRating corrected(CapacitorRating rating, Witness witness, List<Finding> findings) {
+        List<Section> sections = new ArrayList<>(rating.sections());
+        Optional<Double> volts = rating.volts();
+        Spec told = witness.from() == Source.MOTOR_LABEL ? fromMotor(witness.spec(), rating) : witness.spec();
+        CapacitorRating other;
+        try {
+            other = CapacitorRating.from(told);
+        } catch (InputProblem problem) {
+            throw problem.within("witnesses");
+        }
+        for (Section claim : other.sections()) {
+            int index = indexOf(sections, claim);
+            if (index < 0) {
+                sections.add(claim);
+            } else if (sections.get(index).microfarads() != claim.microfarads()) {
+                findings.add(disagreement(
+                        witness.from(),
+                        "µF",
+                        claim.microfarads(),
+                        sections.get(index).microfarads()));
+                Section old = sections.get(index);
+                sections.set(index, new Section(old.terminal(), old.name(), claim.microfarads()));
+            }
+        }
+        if (other.volts().isPresent()) {
+            if (volts.isPresent() && !volts.equals(other.volts())) {
+                findings.add(disagreement(witness.from(), "V", other.volts().get(), volts.get()));
+            }
+            volts = other.volts();
+        }
+        return new CapacitorRating(
+                rating.duty(),
+                sections,
+                rating.startRange(),
+                volts,
+                rating.tolerance(),
+                rating.hertz(),
+                rating.minCelsius(),
+                rating.maxCelsius(),
+                rating.shape(),
+                rating.diameterInches(),
+                rating.heightInches(),
+                rating.protection(),
+                rating.bleedResistor());
+    }
+
+    private static Finding disagreement(Source from, String unit, double says, double instead) {
+        return Finding.caution(
+                "Witnesses disagree: {} says {} {}, the requirement as given {} {}. {} stands; an earlier repair may have fitted the wrong part.",
+                from.words(),
+                Figures.plain(says),
+                unit,
+                Figures.plain(instead),
+                unit,
+                Figures.plain(says) + " " + unit);
+    }
+
+    /** A motor's label speaks of the capacitor it wants: of the FAN section where the capacitor is a dual. */
+    private static Spec fromMotor(Spec motor, CapacitorRating rating) {
+        if (motor.number("capacitorMicrofarads").isEmpty()
+                && motor.number("capacitorVolts").isEmpty()) {
+            return motor;
+        }
+        Spec out = Spec.EMPTY;
+        Optional<Double> microfarads = motor.number("capacitorMicrofarads");
+        if (microfarads.isPresent()) {
+            Spec row = Spec.EMPTY.with("microfarads", Value.of(microfarads.get()));
+            if (rating.isDual()) {
+                row = row.with("terminal", Value.of(Terminal.FAN.name()));
+            }
+            out = out.with("sections", new Value.Items(List.of(row.values())));
+        }
+        Optional<Double> volts = motor.number("capacitorVolts");
+        return volts.isPresent() && !rating.isDual() ? out.with("volts", Value.of(volts.get())) : out;
+    }
+
+    private static int indexOf(List<Section> sections, Section claim) {
+        for (int i = 0; i < sections.size(); i++) {
+            if (sections.get(i).terminal() == claim.terminal() || sections.size() == 1) {
+                return i;
+            }
+        }
+        return -1;
+    }
+}

@@ -1,0 +1,5 @@
+/** Run and start capacitors: reading, judging, matching, hooking up. */
+@NullMarked
+package zestbench.core.capacitor;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,62 @@
+package zestbench.core.family;
+
+import java.util.List;
+
+/**
+ * One thing a label can say of a part.
+ *
+ * @param name its name in specs, with the unit in it
+ * @param label what a person calls it
+ * @param unit its unit sign, empty where it has none
+ * @param decides whether a gap in it leaves a match undecided
+ * @param where where on the label it is usually printed
+ * @param options the words allowed, for {@link Type#CHOICE}
+ * @param rows the attributes of each row, for {@link Type#ROWS}
+ */
+public record Attribute(
+        String name,
+        String label,
+        String unit,
+        Type type,
+        boolean decides,
+        String where,
+        List<String> options,
+        List<Attribute> rows) {
+    /** The form a value takes. */
+    public enum Type {
+        NUMBER,
+        SIGNED_NUMBER,
+        NUMBERS,
+        TEXT,
+        CHOICE,
+        FLAG,
+        ROWS,
+        NUMBERS_BY_NAME
+    }
+
+    public static Attribute number(String name, String label, String unit, String where) {
+        return new Attribute(name, label, unit, Type.NUMBER, false, where, List.of(), List.of());
+    }
+
+    public static Attribute choice(String name, String label, String where, String... options) {
+        return new Attribute(name, label, "", Type.CHOICE, false, where, List.of(options), List.of());
+    }
+
+    public static Attribute text(String name, String label, String where) {
+        return new Attribute(name, label, "", Type.TEXT, false, where, List.of(), List.of());
+    }
+
+    public static Attribute rows(String name, String label, String where, Attribute... rows) {
+        return new Attribute(name, label, "", Type.ROWS, false, where, List.of(), List.of(rows));
+    }
+
+    /** The same, of another form. */
+    public Attribute as(Type other) {
+        return new Attribute(name, label, unit, other, decides, where, options, rows);
+    }
+
+    /** The same, but without it no match is decided. */
+    public Attribute deciding() {
+        return new Attribute(name, label, unit, type, true, where, options, rows);
+    }
+}

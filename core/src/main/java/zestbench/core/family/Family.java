@@ -1,0 +1,30 @@
+package zestbench.core.family;
+
+import java.util.List;
+import java.util.function.Function;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.label.LabelRead;
+
+/**
+ * A family of parts as a record of small functions.
+ *
+ * @param kind its name in the open interface
+ * @param title what a person calls it
+ * @param attributes what its labels say
+ * @param read makes fields of a label's text
+ * @param resembles whether a text looks like a label of this family
+ * @param shortText a spec in a few signs, such as {@code 45+5 µF 440 V ±6 %}
+ * @param judge the verdict on readings
+ * @param match how offers serve a requirement
+ * @param sections what is read on the bench, section by section, for a spec
+ */
+public record Family(
+        String kind,
+        String title,
+        List<Attribute> attributes,
+        Function<String, LabelRead> read,
+        Function<String, Boolean> resembles,
+        Function<Spec, String> shortText,
+        Function<TestRequest, Judgement> judge,
+        Function<MatchRequest, MatchAnswer> match,
+        Function<Spec, List<String>> sections) {}

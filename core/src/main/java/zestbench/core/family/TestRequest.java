@@ -1,0 +1,13 @@
+package zestbench.core.family;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Reading;
+import zestbench.core.shop.ShopRules;
+
+/** What was measured on a part, and with what. */
+public record TestRequest(Spec spec, List<SectionReading> readings, Meter meter, ShopRules rules) {
+    /** One reading and the section it was taken on, where the part has several. */
+    public record SectionReading(@Nullable String section, Reading reading) {}
+}

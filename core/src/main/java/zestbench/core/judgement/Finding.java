@@ -1,0 +1,27 @@
+package zestbench.core.judgement;
+
+/** Something worth saying beside the verdict or grade. */
+public record Finding(Severity severity, Phrase message) {
+    /** How loudly it is said. */
+    public enum Severity {
+        STOP,
+        CAUTION,
+        INFO
+    }
+
+    public static Finding stop(String pattern, Object... values) {
+        return new Finding(Severity.STOP, Phrase.of(pattern, values));
+    }
+
+    public static Finding caution(String pattern, Object... values) {
+        return new Finding(Severity.CAUTION, Phrase.of(pattern, values));
+    }
+
+    public static Finding info(String pattern, Object... values) {
+        return new Finding(Severity.INFO, Phrase.of(pattern, values));
+    }
+
+    public String text() {
+        return message.text();
+    }
+}

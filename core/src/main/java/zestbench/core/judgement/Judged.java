@@ -1,0 +1,20 @@
+package zestbench.core.judgement;
+
+import org.jspecify.annotations.Nullable;
+import zestbench.core.quantity.Limits;
+import zestbench.core.quantity.Reading;
+
+/**
+ * The verdict on one reading.
+ *
+ * @param rated the value on the label, where there is one
+ * @param uncertainty the meter's doubt, in the reading's unit
+ */
+public record Judged(
+        String subject,
+        Verdict verdict,
+        Reading reading,
+        double uncertainty,
+        @Nullable Double rated,
+        @Nullable Limits limits,
+        Reckoning reckoning) {}

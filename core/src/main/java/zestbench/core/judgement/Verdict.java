@@ -1,0 +1,17 @@
+package zestbench.core.judgement;
+
+/** What a measured value says of a part, from best to worst. */
+public enum Verdict {
+    GOOD,
+    WEAK,
+    TOO_CLOSE,
+    FAILED;
+
+    public Verdict worst(Verdict other) {
+        return compareTo(other) >= 0 ? this : other;
+    }
+
+    public String word() {
+        return name().replace('_', ' ');
+    }
+}

@@ -1,0 +1,34 @@
+package zestbench.core.quantity;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** The one formatter for figures: plain decimals, never an exponent, a real minus sign. */
+public final class Figures {
+    private static final int PLAIN_DECIMALS = 4;
+    private static final int TIDY_DECIMALS = 9;
+
+    private Figures() {}
+
+    /** Prints {@code x} with exactly {@code decimals} decimals. */
+    public static String fixed(double x, int decimals) {
+        return signed(BigDecimal.valueOf(x).setScale(decimals, RoundingMode.HALF_UP));
+    }
+
+    /** Prints {@code x} with as many decimals as it needs, at most four. */
+    public static String plain(double x) {
+        BigDecimal rounded = BigDecimal.valueOf(x).setScale(PLAIN_DECIMALS, RoundingMode.HALF_UP);
+        return signed(rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros());
+    }
+
+    /** Takes the dust of binary arithmetic off a sum: 51.699999999999996 becomes 51.7. */
+    public static double tidy(double x) {
+        return BigDecimal.valueOf(x)
+                .setScale(TIDY_DECIMALS, RoundingMode.HALF_UP)
+                .doubleValue();
+    }
+
+    private static String signed(BigDecimal x) {
+        return x.toPlainString().replace('-', '−');
+    }
+}

@@ -1,0 +1,41 @@
+package zestbench.core.quantity;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Something given cannot be used: says which field, what was given, and what would be right. */
+public final class InputProblem extends RuntimeException {
+    private static final long serialVersionUID = 1L;
+
+    /** One field of the problem. */
+    public record Field(String field, @Nullable String value, String problem) {}
+
+    private final transient List<Field> fields;
+
+    public InputProblem(List<Field> fields) {
+        super(fields.isEmpty() ? "" : fields.get(0).problem());
+        this.fields = List.copyOf(fields);
+    }
+
+    public static InputProblem of(String field, @Nullable String value, String problem) {
+        return new InputProblem(List.of(new Field(field, value, problem)));
+    }
+
+    /** Throws unless {@code holds}. */
+    public static void require(boolean holds, String field, @Nullable Object value, String problem) {
+        if (!holds) {
+            throw of(field, value == null ? null : String.valueOf(value), problem);
+        }
+    }
+
+    public List<Field> fields() {
+        return fields;
+    }
+
+    /** The same problem, its fields named from the place {@code prefix}. */
+    public InputProblem within(String prefix) {
+        return new InputProblem(fields.stream()
+                .map(f -> new Field(prefix + "." + f.field(), f.value(), f.problem()))
+                .toList());
+    }
+}

@@ -1,0 +1,68 @@
+package zestbench.core.quantity;
+
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the meter showed: a figure, no continuity at all, or OL. All three are readings; none is a missing number.
+ *
+ * @param value the figure in the quantity's unit; 0 where the state is not {@link State#FIGURE}
+ * @param resolution the smallest step the meter showed it in, where the meter told it
+ */
+public record Reading(
+        Quantity quantity,
+        State state,
+        double value,
+        @Nullable Double resolution) {
+    /** How the meter answered. */
+    public enum State {
+        FIGURE,
+        OPEN,
+        OVER_RANGE
+    }
+
+    public Reading {
+        if (!Double.isFinite(value) || value < 0) {
+            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 upward");
+        }
+        if (resolution != null && !(resolution > 0 && Double.isFinite(resolution))) {
+            throw InputProblem.of("resolution", String.valueOf(resolution), "the smallest step is a number above 0");
+        }
+    }
+
+    public static Reading of(Quantity quantity, double value) {
+        return new Reading(quantity, State.FIGURE, value, null);
+    }
+
+    public static Reading of(Quantity quantity, double value, @Nullable Double resolution) {
+        return new Reading(quantity, State.FIGURE, value, resolution);
+    }
+
+    public static Reading open(Quantity quantity) {
+        return new Reading(quantity, State.OPEN, 0, null);
+    }
+
+    public static Reading overRange(Quantity quantity) {
+        return new Reading(quantity, State.OVER_RANGE, 0, null);
+    }
+
+    public boolean isFigure() {
+        return state == State.FIGURE;
+    }
+
+    /** The figure in its unit with at least two decimals as a meter shows it, or the word for what it showed. */
+    public String text() {
+        return switch (state) {
+            case FIGURE -> shown() + " " + quantity.unit();
+            case OPEN -> "open";
+            case OVER_RANGE -> "OL";
+        };
+    }
+
+    /** The figure alone, on two decimals unless the meter shows more. */
+    public String shown() {
+        String plain = Figures.plain(value);
+        int point = plain.indexOf('.');
+        boolean finer = point >= 0 && plain.length() - point > 3;
+        return finer ? plain : Figures.fixed(value, 2);
+    }
+}

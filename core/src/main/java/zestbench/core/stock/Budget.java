@@ -1,0 +1,16 @@
+package zestbench.core.stock;
+
+/** How many combinations a search may look at, so that no truck, however odd, makes it hang. */
+final class Budget {
+    private static final int MOST = 3_000_000;
+
+    private int spent;
+
+    void spend() {
+        spent++;
+    }
+
+    boolean left() {
+        return spent < MOST;
+    }
+}

@@ -1,0 +1,239 @@
+package zestbench.core.stock;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import zestbench.core.judgement.Grade;
+import zestbench.core.quantity.Figures;
+import zestbench.core.stock.Servings.Serving;
+
+/**
+ * Finds the best combinations of at least two pieces, at most three on each of one or two terminals, no piece used
+ * twice and its sections put to one terminal each.
+ *
+ * <p>It goes by rising number of pieces and stops once no further piece can bring anything that is still wanted: more
+ * pieces never make a better grade, and fewer pieces come first within one.
+ */
+public final class CombinationSearch<P> {
+    /** Kept of each grade. */
+    public static final int KEPT = 12;
+
+    private static final int MOST_ON_TERMINAL = 3;
+    /** The same pieces joined in another way may be found first in a worse grade: room for both. */
+    private static final int HELD = 2 * KEPT;
+
+    private final List<Servings<P>> servings = new ArrayList<>();
+    private final Rules<P> rules;
+    private final Budget budget = new Budget();
+    private final Map<List<String>, Combination<P>> byIds = new HashMap<>();
+    private final Map<Grade, TreeSet<Combination<P>>> best = new EnumMap<>(Grade.class);
+
+    private CombinationSearch(List<Lot<P>> lots, List<Want> wants, Rules<P> rules) {
+        this.rules = rules;
+        for (int slot = 0; slot < wants.size(); slot++) {
+            servings.add(new Servings<>(slot, wants.get(slot), lots, rules, budget));
+        }
+        for (Grade grade : Grade.values()) {
+            best.put(grade, new TreeSet<>(Combination.bestFirst()));
+        }
+    }
+
+    /** The best twelve of each grade, best first; {@code wants} has one entry or two. */
+    public static <P> List<Combination<P>> find(List<Lot<P>> lots, List<Want> wants, Rules<P> rules) {
+        CombinationSearch<P> search = new CombinationSearch<>(lots, wants, rules);
+        search.run();
+        return search.result();
+    }
+
+    private void run() {
+        int most = MOST_ON_TERMINAL * servings.size();
+        for (int pieces = 2; pieces <= most && budget.left(); pieces++) {
+            if (pieces > servings.size() && (!rules.makeUp().fits() || isSettled())) {
+                return;
+            }
+            if (servings.size() == 1) {
+                single(pieces);
+            } else {
+                dual(pieces);
+            }
+        }
+    }
+
+    /** Whether every grade that more pieces could still reach is full. */
+    private boolean isSettled() {
+        for (Grade grade : Grade.values()) {
+            if (grade.fits() && grade.compareTo(rules.makeUp()) >= 0 && size(grade) < KEPT) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void single(int pieces) {
+        for (Serving<P> serving : servings.get(0).ofSize(pieces)) {
+            if (!budget.left()) {
+                return;
+            }
+            List<Combination.Piece<P>> joined = Joining.alone(serving.shares());
+            offer(List.of(serving), joined, pieces);
+        }
+    }
+
+    private void dual(int pieces) {
+        for (int first = 1; first <= MOST_ON_TERMINAL; first++) {
+            for (int second = 1; second <= MOST_ON_TERMINAL; second++) {
+                int shared = first + second - pieces;
+                if (shared < 0 || shared > Math.min(first, second)) {
+                    continue;
+                }
+                if ((first > 1 || second > 1) && !rules.makeUp().fits()) {
+                    continue;
+                }
+                pairs(servings.get(0).ofSize(first), servings.get(1).ofSize(second), shared, pieces);
+            }
+        }
+    }
+
+    private void pairs(List<Serving<P>> firsts, List<Serving<P>> seconds, int shared, int pieces) {
+        Map<Lot<P>, List<Serving<P>>> byLot = shared > 0 ? byLot(seconds) : Map.of();
+        double cheapestSecond =
+                seconds.stream().mapToDouble(Serving::cost).min().orElse(0);
+        for (Serving<P> first : firsts) {
+            boolean makesUp = first.shares().size() > 1;
+            if (shared == 0 && isHopeless(first, cheapestSecond, pieces, makesUp)) {
+                continue;
+            }
+            for (Serving<P> second : shared == 0 ? seconds : partners(first, byLot)) {
+                if (!budget.left()) {
+                    return;
+                }
+                budget.spend();
+                if (shared == 0 && isHopeless(first, second.cost(), pieces, makesUp)) {
+                    if (second.error() == 0) {
+                        continue;
+                    }
+                }
+                List<Combination.Piece<P>> joined = Joining.of(first.shares(), second.shares());
+                if (joined.size() == pieces && Joining.isInStock(joined)) {
+                    offer(List.of(first, second), joined, pieces);
+                }
+            }
+        }
+    }
+
+    /** Whether a pair of this cost, unshared, would fall behind what is held in every grade it could reach. */
+    private boolean isHopeless(Serving<P> first, double otherCost, int pieces, boolean makesUp) {
+        double cost = first.cost() + otherCost;
+        Grade from = makesUp ? first.grade().worst(rules.makeUp()) : first.grade();
+        for (Grade grade : Grade.values()) {
+            if (!grade.fits() || grade.compareTo(from) < 0) {
+                continue;
+            }
+            if (size(grade) < HELD) {
+                return false;
+            }
+            Combination<P> last = held(grade).last();
+            if (last.pieces().size() > pieces || last.error() > 0 || last.cost() >= cost) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void offer(List<Serving<P>> serving, List<Combination.Piece<P>> joined, int pieces) {
+        List<List<Share<P>>> shares = new ArrayList<>();
+        Grade grade = Grade.LIKE_FOR_LIKE;
+        double error = 0;
+        for (Serving<P> one : serving) {
+            shares.add(one.shares());
+            grade = grade.worst(one.grade());
+            error += one.error();
+        }
+        grade = grade.worst(rules.form(shares, pieces));
+        if (!grade.fits()) {
+            return;
+        }
+        double cost = 0;
+        for (Combination.Piece<P> piece : joined) {
+            cost += piece.unit().cost();
+        }
+        hold(new Combination<>(joined, grade, Figures.tidy(error), Figures.tidy(cost)));
+    }
+
+    /** Keeps {@code found} if it is among the best of its grade; of one set of pieces only the best joining. */
+    private void hold(Combination<P> found) {
+        TreeSet<Combination<P>> held = held(found.grade());
+        Comparator<Combination<P>> order = Combination.bestFirst();
+        if (held.size() >= HELD && order.compare(found, held.last()) >= 0) {
+            return;
+        }
+        List<String> ids = found.ids();
+        Combination<P> known = byIds.get(ids);
+        if (known != null) {
+            if (order.compare(known, found) <= 0) {
+                return;
+            }
+            held(known.grade()).remove(known);
+        }
+        byIds.put(ids, found);
+        held.add(found);
+        if (held.size() > HELD) {
+            byIds.remove(java.util.Objects.requireNonNull(held.pollLast()).ids());
+        }
+    }
+
+    private List<Combination<P>> result() {
+        List<Combination<P>> out = new ArrayList<>();
+        for (Grade grade : Grade.values()) {
+            int kept = 0;
+            for (Combination<P> combination : held(grade)) {
+                if (kept < KEPT) {
+                    out.add(combination);
+                    kept++;
+                }
+            }
+        }
+        return out;
+    }
+
+    private TreeSet<Combination<P>> held(Grade grade) {
+        return java.util.Objects.requireNonNull(best.get(grade));
+    }
+
+    private int size(Grade grade) {
+        return held(grade).size();
+    }
+
+    private static <P> Map<Lot<P>, List<Serving<P>>> byLot(List<Serving<P>> all) {
+        Map<Lot<P>, List<Serving<P>>> out = new IdentityHashMap<>();
+        for (Serving<P> serving : all) {
+            for (Share<P> share : serving.shares()) {
+                List<Serving<P>> list = out.computeIfAbsent(share.lot(), l -> new ArrayList<>());
+                if (list.isEmpty() || list.get(list.size() - 1) != serving) {
+                    list.add(serving);
+                }
+            }
+        }
+        return out;
+    }
+
+    private static <P> List<Serving<P>> partners(Serving<P> first, Map<Lot<P>, List<Serving<P>>> byLot) {
+        Set<Serving<P>> out = java.util.Collections.newSetFromMap(new IdentityHashMap<>());
+        List<Serving<P>> ordered = new ArrayList<>();
+        for (Share<P> share : first.shares()) {
+            for (Serving<P> serving : byLot.getOrDefault(share.lot(), List.of())) {
+                if (out.add(serving)) {
+                    ordered.add(serving);
+                }
+            }
+        }
+        ordered.sort(Comparator.comparingDouble(Serving::cost));
+        return ordered;
+    }
+}

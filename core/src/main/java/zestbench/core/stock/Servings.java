@@ -1,0 +1,149 @@
+package zestbench.core.stock;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import zestbench.core.judgement.Grade;
+
+/** All ways to serve one terminal with one, two or three pieces, cheapest first; worked out when asked for. */
+final class Servings<P> {
+    /** One way. */
+    record Serving<P>(List<Share<P>> shares, Grade grade, double error, double cost) {}
+
+    private static final int MOST_SECTIONS = 8;
+
+    private final int slot;
+    private final Want want;
+    private final Rules<P> rules;
+    private final TreeMap<Long, List<Share<P>>> byValue = new TreeMap<>();
+    private final Map<Integer, List<Serving<P>>> bySize = new TreeMap<>();
+    private final Budget budget;
+
+    Servings(int slot, Want want, List<Lot<P>> lots, Rules<P> rules, Budget budget) {
+        this.slot = slot;
+        this.want = want;
+        this.rules = rules;
+        this.budget = budget;
+        for (Lot<P> lot : lots) {
+            for (Share<P> share : distinctShares(lot)) {
+                long sum = share.sum();
+                if (sum <= want.high()) {
+                    byValue.computeIfAbsent(sum, v -> new ArrayList<>()).add(share);
+                }
+            }
+        }
+    }
+
+    List<Serving<P>> ofSize(int size) {
+        List<Serving<P>> known = bySize.get(size);
+        if (known == null) {
+            known = new ArrayList<>();
+            extend(new ArrayList<>(), size, 0, null, -1, known);
+            known.sort(Comparator.comparingDouble((Serving<P> s) -> s.error()).thenComparingDouble(s -> s.cost()));
+            bySize.put(size, known);
+        }
+        return known;
+    }
+
+    /** Adds shares in rising order of value, and of place within one value, so that each multiset comes once. */
+    private void extend(
+            List<Share<P>> soFar,
+            int left,
+            long sum,
+            @org.jspecify.annotations.Nullable Long lastValue,
+            int lastPlace,
+            List<Serving<P>> out) {
+        if (left == 0) {
+            add(soFar, sum, out);
+            return;
+        }
+        long floor = lastValue == null ? 1 : lastValue;
+        long low = left == 1 ? Math.max(floor, want.low() - sum) : floor;
+        long high = (want.high() - sum) / left;
+        if (left == 1) {
+            high = want.high() - sum;
+        }
+        if (low > high) {
+            return;
+        }
+        for (Map.Entry<Long, List<Share<P>>> entry :
+                byValue.subMap(low, true, high, true).entrySet()) {
+            List<Share<P>> bucket = entry.getValue();
+            int from = lastValue != null && entry.getKey().equals(lastValue) ? lastPlace : 0;
+            for (int place = from; place < bucket.size() && budget.left(); place++) {
+                soFar.add(bucket.get(place));
+                extend(soFar, left - 1, sum + entry.getKey(), entry.getKey(), place, out);
+                soFar.remove(soFar.size() - 1);
+            }
+        }
+    }
+
+    private void add(List<Share<P>> shares, long sum, List<Serving<P>> out) {
+        budget.spend();
+        if (!inStock(shares)) {
+            return;
+        }
+        Grade grade = rules.serving(slot, shares);
+        if (grade.fits()) {
+            double cost = 0;
+            for (Share<P> share : shares) {
+                cost += share.lot().units().get(0).cost();
+            }
+            out.add(new Serving<>(List.copyOf(shares), grade, want.error(sum), cost));
+        }
+    }
+
+    private static <P> boolean inStock(List<Share<P>> shares) {
+        for (Share<P> share : shares) {
+            int needed = 0;
+            for (Share<P> other : shares) {
+                needed += other.lot() == share.lot() ? 1 : 0;
+            }
+            if (needed > share.lot().units().size()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** Every non-empty choice of sections, one for each multiset of their values. */
+    private static <P> List<Share<P>> distinctShares(Lot<P> lot) {
+        int sections = Math.min(MOST_SECTIONS, lot.values().size());
+        List<Share<P>> out = new ArrayList<>();
+        List<List<Long>> seen = new ArrayList<>();
+        for (int mask = 1; mask < 1 << sections; mask++) {
+            List<Long> values = valuesOf(lot, mask);
+            if (!seen.contains(values)) {
+                seen.add(values);
+                out.add(new Share<>(lot, mask));
+            }
+        }
+        return out;
+    }
+
+    /** Every choice of sections with the same values as {@code share}. */
+    static <P> List<Integer> equalMasks(Share<P> share) {
+        List<Long> wanted = valuesOf(share.lot(), share.mask());
+        List<Integer> out = new ArrayList<>();
+        int sections = Math.min(MOST_SECTIONS, share.lot().values().size());
+        for (int mask = 1; mask < 1 << sections; mask++) {
+            if (valuesOf(share.lot(), mask).equals(wanted)) {
+                out.add(mask);
+            }
+        }
+        return out;
+    }
+
+    private static <P> List<Long> valuesOf(Lot<P> lot, int mask) {
+        List<Long> values = new ArrayList<>();
+        for (int i = 0; i < lot.values().size(); i++) {
+            if ((mask & (1 << i)) != 0) {
+                values.add(lot.values().get(i));
+            }
+        }
+        values.sort(Comparator.naturalOrder());
+        return values;
+    }
+}
