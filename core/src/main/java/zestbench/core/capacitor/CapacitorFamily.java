@@ -1,6 +1,8 @@
 package zestbench.core.capacitor;
 
 import java.util.List;
+import java.util.Optional;
+import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.InputProblem;
@@ -16,19 +18,42 @@ public final class CapacitorFamily {
             CapacitorFamily::shortText,
             CapacitorJudgement::of,
             CapacitorMatch::of,
-            CapacitorFamily::sections);
+            spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
+            CapacitorFamily::missing,
+            spec -> rating(spec).map(CapacitorHookup::terminals).orElse(List.of()),
+            spec -> rating(spec).map(CapacitorFamily::charged).orElse(List.of()),
+            CapacitorHookup::sheet);
 
     private CapacitorFamily() {}
 
     private static String shortText(Spec spec) {
+        return rating(spec).map(CapacitorRating::text).orElse("label half read");
+    }
+
+    private static Optional<CapacitorRating> rating(Spec spec) {
         try {
-            return CapacitorRating.from(spec).text();
-        } catch (InputProblem problem) {
-            return "label half read";
+            return Optional.of(CapacitorRating.from(spec));
+        } catch (InputProblem unclear) {
+            return Optional.empty();
         }
     }
 
-    private static List<String> sections(Spec spec) {
-        return CapacitorRating.from(spec).subjects();
+    private static List<String> sections(CapacitorRating rating) {
+        return rating.sections().isEmpty() && rating.startRange().isEmpty() ? List.of() : rating.subjects();
+    }
+
+    private static List<Attribute> missing(Spec spec) {
+        return CapacitorAttributes.ALL.stream()
+                .filter(Attribute::decides)
+                .filter(a -> !spec.has(a.name()) && !(a.name().equals("sections") && spec.has("microfaradsLow")))
+                .toList();
+    }
+
+    /** If the inner interrupter has opened C, the charge stays across the other two. [physics] */
+    private static List<String> charged(CapacitorRating rating) {
+        if (sections(rating).isEmpty()) {
+            return List.of();
+        }
+        return rating.isDual() ? List.of("C–HERM", "C–FAN", "HERM–FAN") : List.of("a–b");
     }
 }

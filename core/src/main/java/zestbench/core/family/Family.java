@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.function.Function;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
+import zestbench.core.wiring.Sheet;
 
 /**
  * A family of parts as a record of small functions.
@@ -16,7 +17,11 @@ import zestbench.core.label.LabelRead;
  * @param shortText a spec in a few signs, such as {@code 45+5 µF 440 V ±6 %}
  * @param judge the verdict on readings
  * @param match how offers serve a requirement
- * @param sections what is read on the bench, section by section, for a spec
+ * @param sections what is read on the bench, section by section; empty until the spec tells them
+ * @param missing what a spec still has to tell before a match can be decided
+ * @param terminals the terminals wires can be found on; empty until the spec tells them
+ * @param charged pairs of terminals that can hold a charge and have to be read dead
+ * @param hookup the sheet for putting a choice in the old part's place
  */
 public record Family(
         String kind,
@@ -27,4 +32,8 @@ public record Family(
         Function<Spec, String> shortText,
         Function<TestRequest, Judgement> judge,
         Function<MatchRequest, MatchAnswer> match,
-        Function<Spec, List<String>> sections) {}
+        Function<Spec, List<String>> sections,
+        Function<Spec, List<Attribute>> missing,
+        Function<Spec, List<String>> terminals,
+        Function<Spec, List<String>> charged,
+        Function<HookupRequest, Sheet> hookup) {}

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.quantity.Letters;
 
 /** Cuts a label's text into tokens: units with their usual misreadings, numbers with confused digits, spoken numbers. */
 public final class Lexer {
@@ -181,7 +182,7 @@ public final class Lexer {
                         case '～', '∼' -> '~';
                         case '％' -> '%';
                         case '\u201d', '\u2033' -> '"';
-                        default -> c >= 'A' && c <= 'Z' ? (char) (c + ('a' - 'A')) : c;
+                        default -> Letters.small(c);
                     });
         }
         return out.toString();

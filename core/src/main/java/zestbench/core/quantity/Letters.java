@@ -1,0 +1,23 @@
+package zestbench.core.quantity;
+
+/** Small letters of plain Latin text, whatever language the machine is set to. */
+public final class Letters {
+    private Letters() {}
+
+    public static char small(char c) {
+        return c >= 'A' && c <= 'Z' ? (char) (c + ('a' - 'A')) : c;
+    }
+
+    public static String small(String text) {
+        StringBuilder out = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            out.append(small(text.charAt(i)));
+        }
+        return out.toString();
+    }
+
+    /** The first letter small, as inside a sentence. */
+    public static String inSentence(String title) {
+        return title.isEmpty() ? title : small(title.charAt(0)) + title.substring(1);
+    }
+}

@@ -1,0 +1,103 @@
+package zestbench.core.quick;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
+import zestbench.core.family.Family;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+
+/**
+ * What was typed into the quick line: a label, a label and readings behind a colon, or readings alone.
+ *
+ * @param label what the part before the colon says; null where readings stand alone
+ * @param readings in the order of the sections; a dash passes one over
+ * @param problem what is wrong, and what would be right; null where all was understood
+ */
+public record QuickLine(
+        @Nullable LabelRead label,
+        List<SectionReading> readings,
+        @Nullable String problem) {
+    private static final String HOW = "write a label, a colon and the readings, such as 45+5 440 6% : 44.1 4.9";
+
+    /** @param sections names of the sections of the part at hand, for readings without a label */
+    public static QuickLine of(String text, List<String> sections) {
+        int colon = text.indexOf(':');
+        String before = (colon < 0 ? text : text.substring(0, colon)).strip();
+        String behind = colon < 0 ? "" : text.substring(colon + 1).strip();
+        LabelRead label = before.isEmpty() ? null : Families.read(Families.AUTO, before);
+        if (label != null && label.kind() == null) {
+            label = bare(before);
+        }
+        if (label != null && label.kind() == null) {
+            return new QuickLine(label, List.of(), "\"" + before + "\" is no label that can be read: " + HOW);
+        }
+        List<String> names;
+        try {
+            names = label == null ? sections : sectionsOf(label);
+        } catch (InputProblem problem) {
+            return new QuickLine(label, List.of(), problem.getMessage());
+        }
+        return withReadings(label, behind, names);
+    }
+
+    private static QuickLine withReadings(@Nullable LabelRead label, String behind, List<String> names) {
+        List<SectionReading> readings = new ArrayList<>();
+        String[] words = behind.isEmpty() ? new String[0] : behind.split("[\\s;]+");
+        if (label == null && words.length == 0) {
+            return new QuickLine(null, readings, HOW);
+        }
+        if (words.length > names.size()) {
+            String known =
+                    names.isEmpty() ? "the label is not known yet" : "there are only " + String.join(", ", names);
+            return new QuickLine(label, readings, words.length + " readings, but " + known);
+        }
+        for (int i = 0; i < words.length; i++) {
+            if (words[i].equals("-")) {
+                continue;
+            }
+            Reading reading = reading(words[i]);
+            if (reading == null) {
+                return new QuickLine(label, List.of(), "\"" + words[i] + "\" is no reading: write µF, OL, open or -");
+            }
+            readings.add(new SectionReading(names.get(i), reading));
+        }
+        return new QuickLine(label, readings, null);
+    }
+
+    /** A label too short to be told apart is taken as the family that can read a rating from it. */
+    private static LabelRead bare(String text) {
+        for (Family family : Families.ALL) {
+            LabelRead read = family.read().apply(text);
+            if (read.fields().fields().containsKey("sections") && read.unread().isEmpty()) {
+                return read;
+            }
+        }
+        return Families.read(Families.AUTO, text);
+    }
+
+    private static List<String> sectionsOf(LabelRead label) {
+        return Families.named(java.util.Objects.requireNonNull(label.kind()))
+                .sections()
+                .apply(new Spec(label.fields()));
+    }
+
+    private static @Nullable Reading reading(String word) {
+        String plain = Letters.small(word).replace(',', '.').replaceAll("(µf|uf|mfd)$", "");
+        if (plain.equals("ol")) {
+            return Reading.overRange(Quantity.MICROFARADS);
+        }
+        if (plain.equals("open")) {
+            return Reading.open(Quantity.MICROFARADS);
+        }
+        return plain.matches("\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6}")
+                ? Reading.of(Quantity.MICROFARADS, Double.parseDouble(plain))
+                : null;
+    }
+}

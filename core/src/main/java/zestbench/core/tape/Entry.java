@@ -1,0 +1,128 @@
+package zestbench.core.tape;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.RunningAmps;
+import zestbench.core.family.MatchAnswer.Assignment;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Criterion;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judged;
+import zestbench.core.wiring.Wire;
+
+/** One thing that happened on a call. Entries are only ever added; what they say together is worked out from all of them. */
+public sealed interface Entry {
+    /** Which part it belongs to; null where it belongs to the call. */
+    default @Nullable String part() {
+        return null;
+    }
+
+    /** A part was taken into question. @param serves what hangs on it */
+    record PartAdded(String part, String kind, String title, String place, String serves) implements Entry {}
+
+    /** A label was read, or its fields corrected. @param text as typed */
+    record LabelRead(String part, String text, Spec spec) implements Entry {}
+
+    /**
+     * A reading was taken and judged.
+     *
+     * @param piece which of the new pieces it is of, from 0; null for the part in question
+     * @param rules number of the shop's rules it was judged under
+     */
+    record Measured(
+            String part,
+            @Nullable Integer piece,
+            Method method,
+            Judged judged,
+            String shortRating,
+            List<Finding> findings,
+            String meter,
+            long rules)
+            implements Entry {}
+
+    /** How a reading came about. */
+    enum Method {
+        BENCH,
+        UNDER_LOAD
+    }
+
+    /** A pair of terminals was read to prove it dead. @param place SUPPLY or a part */
+    record DeadRead(String place, String pair, double volts) implements Entry {}
+
+    /** A replacement was chosen. */
+    record Chosen(
+            String part,
+            String title,
+            Grade grade,
+            List<Piece> pieces,
+            List<Assignment> assignment,
+            List<Criterion> criteria,
+            List<String> changes,
+            @Nullable String returnDate,
+            long rules)
+            implements Entry {}
+
+    /** A physical piece that goes in. @param stock the stock line it came off; null where it was bought on the way */
+    record Piece(@Nullable String stock, Spec spec) {}
+
+    /** The choice was taken back. */
+    record PutBack(String part, String title) implements Entry {}
+
+    /** The wires as they were found. */
+    record WiresFound(String part, List<Wire> wires) implements Entry {}
+
+    /** The hook-up sheet was opened, which needs a dead reading. */
+    record SheetOpened(String part) implements Entry {}
+
+    /** A line of the hook-up sheet or of the checklist was ticked or unticked. */
+    record Ticked(String part, Checklist list, String key, String text, boolean on) implements Entry {}
+
+    /** What is ticked off. */
+    enum Checklist {
+        SHEET,
+        PROOF
+    }
+
+    /** Running amps were read. */
+    record AmpsRead(String part, RunningAmps.Place place, Judged judged, List<Finding> findings) implements Entry {}
+
+    /** A photo was attached. */
+    record PhotoAdded(String part, String photo) implements Entry {}
+
+    /** The part is done with. @param asLeft its values in short */
+    record PartClosed(
+            String part,
+            Outcome outcome,
+            String asLeft,
+            String note,
+            @Nullable String returnDate) implements Entry {}
+
+    /** How a part was done with. */
+    enum Outcome {
+        REPLACED,
+        FIXED_WITHOUT_PART,
+        NOT_NEEDED
+    }
+
+    /** The part is in question again. */
+    record PartReopened(String part) implements Entry {}
+
+    /** A line was struck; it stays visible. */
+    record Struck(long line, String reason) implements Entry {}
+
+    /** Words for the record. */
+    record Noted(String text) implements Entry {}
+
+    /** The visit ended. */
+    record CallEnded(End end, String note) implements Entry {}
+
+    /** How a visit ended. */
+    enum End {
+        CLOSED,
+        CANCELLED
+    }
+
+    /** The visit goes on. */
+    record CallReopened() implements Entry {}
+}

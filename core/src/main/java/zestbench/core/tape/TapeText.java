@@ -1,0 +1,155 @@
+package zestbench.core.tape;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+import zestbench.core.safety.Deadness;
+
+/**
+ * A tape line in words, the same for screen, report and clipboard.
+ *
+ * @param figure the figure, OL or open; empty where the line is words
+ * @param word the verdict or grade in capitals; empty where there is none
+ * @param reckoning the full working, a sentence a line
+ */
+public record TapeText(
+        String figure,
+        String unit,
+        String title,
+        String detail,
+        String word,
+        @Nullable Verdict verdict,
+        List<String> reckoning,
+        @Nullable Mark mark) {
+    /** Words for {@code entry}. */
+    public static TapeText of(Entry entry) {
+        if (entry instanceof Entry.Measured e) {
+            return measured(e);
+        }
+        if (entry instanceof Entry.AmpsRead e) {
+            return judged(e.judged(), e.judged().subject(), e.findings(), "");
+        }
+        if (entry instanceof Entry.DeadRead e) {
+            boolean dead = e.volts() < Deadness.DEAD_VOLTS;
+            String limit = "dead is under " + Figures.plain(Deadness.DEAD_VOLTS) + " V";
+            return new TapeText(
+                    Figures.fixed(e.volts(), 2),
+                    Quantity.VOLTS.unit(),
+                    e.pair(),
+                    limit,
+                    dead ? "DEAD" : "LIVE",
+                    dead ? Verdict.GOOD : Verdict.FAILED,
+                    List.of(e.pair() + " reads " + Figures.plain(e.volts()) + " V, " + limit + "."),
+                    Mark.PRACTICE);
+        }
+        if (entry instanceof Entry.Chosen e) {
+            List<String> lines = e.criteria().stream()
+                    .map(c -> c.attribute() + ": needs " + c.required() + ", has " + c.offered() + ", "
+                            + c.outcome().word() + ". " + c.why().text())
+                    .toList();
+            return words(
+                    "Chosen: " + e.title(),
+                    String.join("; ", e.changes()),
+                    e.grade().word(),
+                    lines);
+        }
+        return plain(entry);
+    }
+
+    private static TapeText plain(Entry entry) {
+        if (entry instanceof Entry.LabelRead e) {
+            return words("Label: " + e.text(), "", "", List.of());
+        }
+        if (entry instanceof Entry.PartAdded e) {
+            return words(e.title() + " in question", e.place(), "", List.of());
+        }
+        if (entry instanceof Entry.PutBack e) {
+            return words("Put back: " + e.title(), "", "", List.of());
+        }
+        if (entry instanceof Entry.WiresFound e) {
+            return words(
+                    "Wires as found",
+                    e.wires().size() + " wires",
+                    "",
+                    e.wires().stream().map(w -> w.terminal() + ": " + w.text()).toList());
+        }
+        if (entry instanceof Entry.Ticked e) {
+            return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
+        }
+        if (entry instanceof Entry.PartClosed e) {
+            String how = switch (e.outcome()) {
+                case REPLACED -> "Replaced";
+                case FIXED_WITHOUT_PART -> "Fixed without a part";
+                case NOT_NEEDED -> "Not needed";
+            };
+            String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
+            return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
+        }
+        if (entry instanceof Entry.Struck e) {
+            return words("Struck line " + e.line(), e.reason(), "", List.of());
+        }
+        if (entry instanceof Entry.Noted e) {
+            return words(e.text(), "", "", List.of());
+        }
+        if (entry instanceof Entry.CallEnded e) {
+            return words(e.end() == Entry.End.CLOSED ? "Call closed" : "Call cancelled", e.note(), "", List.of());
+        }
+        if (entry instanceof Entry.SheetOpened) {
+            return words("Hook-up sheet opened", "", "", List.of());
+        }
+        if (entry instanceof Entry.PhotoAdded) {
+            return words("Photo attached", "", "", List.of());
+        }
+        return words(entry instanceof Entry.PartReopened ? "Part reopened" : "Call reopened", "", "", List.of());
+    }
+
+    private static TapeText measured(Entry.Measured e) {
+        String of = e.piece() == null ? "" : "new " + e.shortRating() + ", ";
+        String how = e.method() == Entry.Method.UNDER_LOAD ? " under load" : "";
+        return judged(e.judged(), of + subject(e.judged()) + how, e.findings(), e.meter());
+    }
+
+    private static String subject(Judged judged) {
+        return judged.subject().equals("CAPACITOR") ? "capacitance" : judged.subject();
+    }
+
+    private static TapeText judged(Judged judged, String subject, List<Finding> findings, String meter) {
+        Reading reading = judged.reading();
+        StringBuilder detail = new StringBuilder();
+        if (judged.rated() != null) {
+            detail.append("rated ").append(Figures.plain(judged.rated()));
+        }
+        if (judged.limits() != null) {
+            detail.append(detail.isEmpty() ? "" : ", ").append(judged.limits().text());
+        }
+        List<String> lines = new java.util.ArrayList<>();
+        lines.add(judged.reckoning().text());
+        if (!meter.isEmpty()) {
+            lines.add("Meter " + meter + ".");
+        }
+        findings.forEach(f -> lines.add(f.text()));
+        return new TapeText(
+                reading.isFigure() ? reading.shown() : reading.text(),
+                reading.isFigure() ? reading.quantity().unit() : "",
+                subject,
+                detail.toString(),
+                judged.verdict().word(),
+                judged.verdict(),
+                lines,
+                judged.reckoning().mark());
+    }
+
+    private static TapeText words(String title, String detail, String word, List<String> reckoning) {
+        return new TapeText("", "", title, detail, word, null, reckoning, null);
+    }
+
+    private static String joined(String left, String right) {
+        return left.isEmpty() || right.isEmpty() ? left + right : left + "; " + right;
+    }
+}

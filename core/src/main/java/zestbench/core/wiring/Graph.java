@@ -1,0 +1,25 @@
+package zestbench.core.wiring;
+
+import java.util.List;
+
+/** Devices with their terminals, the wires on them, jumpers between them, and terminals left bare and insulated. */
+public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers, List<Spot> insulated) {
+    /** A can or other device. @param terminals their names in the order they are drawn */
+    public record Device(String caption, List<String> terminals) {}
+
+    /** A terminal of a device. */
+    public record Spot(int device, String terminal) {}
+
+    /** A wire on a terminal. @param moved whether it goes to a terminal of another name than it was found on */
+    public record Lead(Wire wire, Spot at, boolean moved) {}
+
+    /** A short wire added between two terminals. */
+    public record Jumper(Spot from, Spot to) {}
+
+    public Graph {
+        devices = List.copyOf(devices);
+        leads = List.copyOf(leads);
+        jumpers = List.copyOf(jumpers);
+        insulated = List.copyOf(insulated);
+    }
+}
