@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.Derived;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
@@ -69,7 +70,7 @@ public final class CapacitorJudgement {
         if (rating.startRange().isPresent() && rating.sections().isEmpty()) {
             Limits range = rating.startRange().get();
             Reckoning rule = Reckoning.of(Mark.PRACTICE, "printed range {} to {} µF.", range.low(), range.high());
-            return judged(CapacitorRating.SINGLE, taken.reading(), range, null, null, rule);
+            return judged(CapacitorRating.SINGLE, taken, range, null, null, rule);
         }
         int index = sectionIndex(taken.section(), field);
         double rated = rating.sections().get(index).microfarads();
@@ -88,21 +89,26 @@ public final class CapacitorJudgement {
                 tolerance.plusPercent(),
                 limits.high());
         String subject = rating.subjects().get(index);
-        return judged(subject, taken.reading(), limits, rated, preventive ? null : weakBelow, rule);
+        return judged(subject, taken, limits, rated, preventive ? null : weakBelow, rule);
     }
 
     private Judged judged(
             String subject,
-            Reading reading,
+            SectionReading taken,
             Limits limits,
             @Nullable Double rated,
             @Nullable Double weakBelow,
-            Reckoning rule) {
+            Reckoning limitsRule) {
+        Reading reading = taken.reading();
+        Derived derived = taken.derived();
+        Reckoning rule = derived == null
+                ? limitsRule
+                : new Reckoning(derived.reckoning().working().then(limitsRule.working()), limitsRule.mark());
         if (!reading.isFigure()) {
             return withoutFigure(subject, reading, limits, rated, rule);
         }
         double x = reading.value();
-        double doubt = meter.uncertaintyOf(reading);
+        double doubt = derived == null ? meter.uncertaintyOf(reading) : derived.uncertainty();
         Verdict verdict = Guard.judge(x, limits, doubt);
         Phrase outcome = outcome(verdict, x, limits, doubt);
         if (verdict == Verdict.GOOD && weakBelow != null && x < weakBelow) {

@@ -1,5 +1,8 @@
 package zestbench.core.capacitor;
 
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.TestRequest.Derived;
+import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.quantity.Figures;
@@ -43,5 +46,11 @@ public record UnderLoad(double microfarads, double uncertainty, Reckoning reckon
                         volts,
                         Figures.fixed(microfarads, 2),
                         uncertainty));
+    }
+
+    /** The same as a reading of {@code section}, with its own doubt. */
+    public SectionReading of(@Nullable String section) {
+        return new SectionReading(
+                section, Reading.of(Quantity.MICROFARADS, microfarads), new Derived(uncertainty, reckoning));
     }
 }

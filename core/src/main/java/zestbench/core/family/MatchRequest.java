@@ -35,9 +35,8 @@ public record MatchRequest(
     public record Witness(Source from, Spec spec) {}
 
     /** Plain facts of the circuit that are known. */
-    public record Circuit(
-            @Nullable Double lineVolts, @Nullable Double supplyHertz) {
-        public static final Circuit UNKNOWN = new Circuit(null, null);
+    public record Circuit(@Nullable Double supplyHertz) {
+        public static final Circuit UNKNOWN = new Circuit(null);
     }
 
     /** One part offered as it is. */

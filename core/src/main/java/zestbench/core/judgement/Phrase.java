@@ -4,10 +4,16 @@ import java.util.ArrayList;
 import java.util.List;
 import zestbench.core.quantity.Figures;
 
-/** A sentence kept as data: a pattern with {@code {}} for each value, and the values. One place words them all. */
+/**
+ * A sentence kept as data: a pattern with {@code {}} for each value, and the values. One place words them all.
+ *
+ * @param values numbers, kept as figures, and words
+ */
 public record Phrase(String pattern, List<Object> values) {
     public Phrase {
-        values = List.copyOf(values);
+        values = values.stream()
+                .map(v -> v instanceof Number n ? (Object) n.doubleValue() : String.valueOf(v))
+                .toList();
     }
 
     public static Phrase of(String pattern, Object... values) {

@@ -28,6 +28,14 @@ public final class InputProblem extends RuntimeException {
         }
     }
 
+    /** The value itself; throws where it was left out. */
+    public static <T> T given(@Nullable T value, String field, String problem) {
+        if (value == null) {
+            throw of(field, null, problem);
+        }
+        return value;
+    }
+
     public List<Field> fields() {
         return fields;
     }

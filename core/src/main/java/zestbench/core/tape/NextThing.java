@@ -26,7 +26,8 @@ public record NextThing(
         Set<Step> filled = CallState.filled(part);
         String name = part.added().title();
         for (Step step : Step.values()) {
-            if (filled.contains(step)) {
+            boolean decided = step == Step.JUDGE && part.verdict() == Verdict.FAILED;
+            if (filled.contains(step) || decided) {
                 continue;
             }
             String text = switch (step) {

@@ -186,7 +186,11 @@ public final class PartState {
         Set<Step> out = EnumSet.noneOf(Step.class);
         add(out, Step.READ, !spec.isEmpty() && missing().isEmpty());
         add(out, Step.TEST, isTested());
-        add(out, Step.JUDGE, isTested() && verdict() != Verdict.TOO_CLOSE);
+        add(
+                out,
+                Step.JUDGE,
+                isTested()
+                        && readings.values().stream().noneMatch(l -> judged(l).verdict() == Verdict.TOO_CLOSE));
         add(out, Step.MATCH, chosen != null);
         boolean sheetDone =
                 !sheetSteps.isEmpty() && ticked(Entry.Checklist.SHEET).containsAll(sheetSteps);

@@ -1,0 +1,21 @@
+package zestbench.server;
+
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.context.annotation.Bean;
+
+/** Serves the bench: carries what the core says to the screen and keeps it. */
+@SpringBootApplication
+@ConfigurationPropertiesScan
+public class ZestBench {
+    public static void main(String[] arguments) {
+        SpringApplication.run(ZestBench.class, arguments);
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

@@ -1,0 +1,204 @@
+package zestbench.server.call;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.tape.Entry;
+import zestbench.server.call.CallViews.CallCard;
+import zestbench.server.call.CallViews.CallView;
+import zestbench.server.call.CallViews.DueView;
+import zestbench.server.person.People;
+import zestbench.server.unit.Units;
+
+/** Calls over HTTP. Every change answers with the call as it then stands. */
+@RestController
+class CallHttp {
+    static final String WHO = "X-Technician";
+    static final String REQUEST = "X-Request-Id";
+
+    private final Calls calls;
+    private final CallViewer viewer;
+    private final People people;
+    private final Units units;
+    private final Once once;
+    private final Clock clock;
+
+    CallHttp(Calls calls, CallViewer viewer, People people, Units units, Once once, Clock clock) {
+        this.calls = calls;
+        this.viewer = viewer;
+        this.people = people;
+        this.units = units;
+        this.once = once;
+        this.clock = clock;
+    }
+
+    record CallsView(List<CallCard> calls, List<DueView> due) {}
+
+    record NewCall(
+            @NotNull(message = "choose the unit") Long unitId,
+
+            @NotBlank(message = "say what is complained of, such as no cooling")
+            @Size(max = 300, message = "give up to 300 characters")
+            String complaint) {}
+
+    record NewPart(
+            @NotBlank(message = "give the kind of part") String kind,
+            @Nullable Long placeId,
+
+            @Nullable @Size(max = 80, message = "give up to 80 characters")
+            String place,
+
+            @Nullable @Size(max = 80, message = "give up to 80 characters")
+            String serves) {}
+
+    record Volts(
+            @NotBlank(message = "give the place") @Size(max = 40)
+            String place,
+
+            @NotBlank(message = "give the pair") @Size(max = 40)
+            String pair,
+
+            @NotNull(message = "give the volts that were read")
+            Double volts) {}
+
+    record Reason(
+            @NotNull @Size(max = 200, message = "give up to 200 characters")
+            String reason) {}
+
+    record Note(
+            @NotBlank(message = "write something to note") @Size(max = 1000, message = "give up to 1,000 characters")
+            String text) {}
+
+    record Ending(
+            @NotNull(message = "give CLOSED or CANCELLED") Entry.End end,
+
+            @Nullable @Size(max = 1000, message = "give up to 1,000 characters")
+            String note) {}
+
+    @GetMapping("/api/calls")
+    CallsView all() {
+        return new CallsView(calls.cards(), calls.due());
+    }
+
+    @PostMapping("/api/calls")
+    CallView start(@Valid @RequestBody NewCall given, @RequestHeader(name = WHO, required = false) @Nullable Long who) {
+        people.named(who);
+        return view(calls.start(given.unitId(), given.complaint(), clock.instant()));
+    }
+
+    @GetMapping("/api/calls/{id}")
+    CallView view(@PathVariable long id) {
+        Calls.Open call = calls.open(id);
+        return viewer.view(call.row(), call.tape());
+    }
+
+    @PostMapping("/api/quick-check")
+    CallView quickCheck(@RequestHeader(name = WHO, required = false) @Nullable Long who) {
+        people.named(who);
+        return view(calls.quickCheck(java.util.Objects.requireNonNull(who)));
+    }
+
+    @PostMapping("/api/calls/{id}/parts")
+    CallView addPart(
+            @PathVariable long id,
+            @Valid @RequestBody NewPart given,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> addPart(id, given, people.named(who)));
+    }
+
+    private void addPart(long id, NewPart given, String who) {
+        Calls.Open call = calls.working(id);
+        String title = zestbench.core.Families.named(given.kind()).title();
+        if (given.placeId() != null && call.row().unit() != null) {
+            var place = call.row().unit().places().stream()
+                    .filter(p -> p.id() == given.placeId())
+                    .findFirst()
+                    .orElseThrow(() ->
+                            InputProblem.of("placeId", String.valueOf(given.placeId()), "no such place in this unit"));
+            calls.addPart(id, who, clock.instant(), given.kind(), title, place.name(), place.serves());
+        } else {
+            String place = given.place() == null ? "" : given.place().strip();
+            InputProblem.require(!place.isEmpty(), "place", place, "say where it sits, such as outdoor unit");
+            String serves = given.serves() == null ? "" : given.serves().strip();
+            calls.addPart(id, who, clock.instant(), given.kind(), title, place, serves);
+        }
+    }
+
+    @PostMapping("/api/calls/{id}/dead")
+    CallView dead(
+            @PathVariable long id,
+            @Valid @RequestBody Volts given,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        double volts = given.volts();
+        InputProblem.require(volts >= 0 && volts <= 1_000, "volts", volts, "give the volts that were read, 0 to 1,000");
+        return once.change(id, request, () -> {
+            boolean asked = calls.working(id).state().deadness().pairs().stream()
+                    .anyMatch(p -> p.place().equals(given.place()) && p.name().equals(given.pair()));
+            InputProblem.require(asked, "pair", given.pair(), "that pair is not asked for on this call");
+            calls.add(id, people.named(who), new Entry.DeadRead(given.place(), given.pair(), volts));
+        });
+    }
+
+    @PostMapping("/api/calls/{id}/lines/{number}/strike")
+    CallView strike(
+            @PathVariable long id,
+            @PathVariable long number,
+            @Valid @RequestBody Reason given,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> calls.strike(id, people.named(who), number, given.reason()));
+    }
+
+    @PostMapping("/api/calls/{id}/notes")
+    CallView note(
+            @PathVariable long id,
+            @Valid @RequestBody Note given,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> {
+            calls.working(id);
+            calls.add(id, people.named(who), new Entry.Noted(given.text().strip()));
+        });
+    }
+
+    @PostMapping("/api/calls/{id}/end")
+    CallView end(
+            @PathVariable long id,
+            @Valid @RequestBody Ending given,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        String note = given.note() == null ? "" : given.note().strip();
+        return once.change(id, request, () -> calls.end(id, people.named(who), given.end(), note));
+    }
+
+    @PostMapping("/api/calls/{id}/reopen")
+    CallView reopen(
+            @PathVariable long id,
+            @RequestHeader(name = WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> calls.reopen(id, people.named(who)));
+    }
+
+    /** The call in words, to be pasted elsewhere. */
+    @GetMapping(value = "/api/calls/{id}/summary", produces = MediaType.TEXT_PLAIN_VALUE)
+    String summary(@PathVariable long id) {
+        Calls.Open call = calls.open(id);
+        return CallSummary.of(
+                call,
+                call.row().unit() == null ? null : units.get(call.row().unit().id()));
+    }
+}

@@ -1,0 +1,93 @@
+package zestbench.server.call;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.FetchType;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.ManyToOne;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import zestbench.server.unit.Unit;
+
+/** A visit to a unit, or a quick check without one. What happened on it is on its tape. */
+@Entity
+@Table(name = "service_call")
+class CallRow {
+    /** Where the visit stands. */
+    enum Status {
+        OPEN,
+        CLOSED,
+        CANCELLED,
+        QUICK_CHECK
+    }
+
+    @Id
+    @GeneratedValue(strategy = GenerationType.IDENTITY)
+    private @Nullable Long id;
+
+    @ManyToOne(fetch = FetchType.EAGER)
+    private @Nullable Unit unit;
+
+    private String complaint = "";
+    private Instant openedAt = Instant.EPOCH;
+
+    @Enumerated(EnumType.STRING)
+    private Status status = Status.OPEN;
+
+    /** Asked for by the store's query. */
+    @SuppressWarnings("UnusedVariable")
+    private @Nullable Long technician;
+
+    protected CallRow() {}
+
+    CallRow(Unit unit, String complaint, Instant openedAt) {
+        this.unit = unit;
+        this.complaint = complaint;
+        this.openedAt = openedAt;
+    }
+
+    /** The quick check of one technician. */
+    CallRow(long technician, Instant openedAt) {
+        this.technician = technician;
+        this.openedAt = openedAt;
+        this.status = Status.QUICK_CHECK;
+    }
+
+    long id() {
+        return Objects.requireNonNull(id);
+    }
+
+    @Nullable
+    Unit unit() {
+        return unit;
+    }
+
+    String complaint() {
+        return complaint;
+    }
+
+    Instant openedAt() {
+        return openedAt;
+    }
+
+    Status status() {
+        return status;
+    }
+
+    void become(Status next) {
+        status = next;
+    }
+
+    int phase() {
+        return unit == null ? 1 : unit.phase();
+    }
+
+    double nominalVolts() {
+        return unit == null ? 0 : unit.nominalVolts();
+    }
+}

@@ -1,0 +1,203 @@
+package zestbench.server.call;
+
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Attribute;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Scale;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Limits;
+import zestbench.core.safety.Deadness;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.NextThing;
+import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Step;
+import zestbench.core.tape.TapeText;
+import zestbench.core.wiring.Wire;
+import zestbench.server.unit.Units.UnitView;
+
+/** What the bench shows, worded and worked out; the screen only lays it out. */
+final class CallViews {
+    private CallViews() {}
+
+    record CallView(
+            long id,
+            @Nullable UnitView unit,
+            String complaint,
+            String status,
+            long openedAtMillis,
+            NextThing next,
+            SafeView safe,
+            List<PartView> parts,
+            List<LineView> tape,
+            long rules,
+            @Nullable Long rulesSinceMillis) {}
+
+    /** A call on the list of calls. */
+    record CallCard(
+            long id,
+            String site,
+            String unit,
+            String line,
+            String complaint,
+            String status,
+            long openedAtMillis,
+            String next,
+            int parts,
+            List<Set<Step>> slices) {}
+
+    /** A temporary fix and the day it has to come out. */
+    record DueView(
+            long callId, String site, String unit, String part, String asLeft, String returnDate, boolean isDue) {}
+
+    record SafeView(
+            boolean isSupplyDead,
+            boolean live,
+            @Nullable Long sinceMillis,
+            List<PairView> pairs,
+            List<DischargeView> discharge) {}
+
+    /**
+     * A pair to be read dead.
+     *
+     * @param againAtMillis when it is to be read once more; null where that is not asked
+     */
+    record PairView(
+            String place,
+            String placeTitle,
+            String pair,
+            @Nullable Double volts,
+            boolean isDead,
+            @Nullable Long againAtMillis) {
+        static PairView of(Deadness.Pair pair, String title) {
+            boolean again = !pair.place().equals(Deadness.SUPPLY) && pair.isDead() && pair.readings() < 2;
+            return new PairView(
+                    pair.place(),
+                    title,
+                    pair.name(),
+                    pair.volts() < 0 ? null : pair.volts(),
+                    pair.isDead(),
+                    again ? pair.firstMillis() + Deadness.READ_AGAIN_MILLIS : null);
+        }
+    }
+
+    /** How a capacitor in question is discharged. */
+    record DischargeView(String part, String title, String school, List<String> lines, String energy, String seconds) {}
+
+    record PartView(
+            String id,
+            String kind,
+            String title,
+            String place,
+            String serves,
+            String text,
+            Spec fields,
+            String shortRating,
+            List<Attribute> attributes,
+            List<MissingView> missing,
+            List<String> sections,
+            List<String> terminals,
+            List<JudgedView> readings,
+            @Nullable Verdict verdict,
+            String last,
+            Set<Step> filled,
+            boolean isGood,
+            @Nullable ChosenView chosen,
+            boolean isDead,
+            boolean isSheetOpened,
+            List<Wire> wires,
+            List<String> photos,
+            List<CheckView> checks,
+            List<JudgedView> amps,
+            @Nullable ClosedView closed,
+            @Nullable LastTimeView lastTime) {}
+
+    record MissingView(String name, String label, String where) {}
+
+    record ChosenView(
+            String title,
+            Grade grade,
+            String word,
+            List<String> changes,
+            @Nullable String returnDate,
+            List<PieceView> pieces) {}
+
+    /** A piece that goes in, with what its sections read before it goes in. */
+    record PieceView(
+            int piece,
+            @Nullable String stock,
+            String shortRating,
+            List<String> sections,
+            List<JudgedView> readings,
+            boolean isProved) {}
+
+    record CheckView(String key, String text, boolean done) {
+        static CheckView of(ProofList.Check check, Set<String> ticked) {
+            return new CheckView(check.key(), check.text(), ticked.contains(check.key()));
+        }
+    }
+
+    record ClosedView(
+            Entry.Outcome outcome,
+            String asLeft,
+            String note,
+            @Nullable String returnDate) {}
+
+    /** The same part at an earlier visit. */
+    record LastTimeView(long atMillis, String text, Spec fields, String shortRating, List<String> readings) {}
+
+    /** A verdict ready to be drawn. */
+    record JudgedView(
+            long line,
+            String subject,
+            Verdict verdict,
+            String word,
+            String figure,
+            String unit,
+            String low,
+            String high,
+            String rated,
+            @Nullable Scale scale,
+            String reckoning,
+            List<FindingView> findings,
+            zestbench.core.judgement.Mark mark) {
+        static JudgedView of(long line, Judged judged, List<Finding> findings) {
+            Limits limits = judged.limits();
+            boolean figure = judged.reading().isFigure();
+            return new JudgedView(
+                    line,
+                    judged.subject(),
+                    judged.verdict(),
+                    judged.verdict().word(),
+                    figure ? judged.reading().shown() : judged.reading().text(),
+                    figure ? judged.reading().quantity().unit() : "",
+                    limits == null ? "" : Figures.plain(limits.low()),
+                    limits == null ? "" : Figures.plain(limits.high()),
+                    judged.rated() == null ? "" : Figures.plain(judged.rated()),
+                    Scale.of(judged),
+                    judged.reckoning().text(),
+                    findings.stream().map(FindingView::of).toList(),
+                    judged.reckoning().mark());
+        }
+    }
+
+    record FindingView(Finding.Severity severity, String text) {
+        static FindingView of(Finding finding) {
+            return new FindingView(finding.severity(), finding.text());
+        }
+    }
+
+    record LineView(
+            long number,
+            long atMillis,
+            String who,
+            @Nullable String part,
+            TapeText text,
+            boolean struck,
+            boolean strikable) {}
+}

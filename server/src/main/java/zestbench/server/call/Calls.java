@@ -1,0 +1,220 @@
+package zestbench.server.call;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zestbench.core.Families;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.NextThing;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.Step;
+import zestbench.server.call.CallViews.CallCard;
+import zestbench.server.call.CallViews.DueView;
+import zestbench.server.problem.Conflict;
+import zestbench.server.problem.NotHere;
+import zestbench.server.unit.Unit;
+import zestbench.server.unit.Units;
+
+/** Opens calls, adds to their tapes, and says where they stand. Every change is one transaction on one call. */
+@Service
+public class Calls {
+    /** Calls as kept. */
+    interface Store extends JpaRepository<CallRow, Long> {
+        @Nullable
+        CallRow findFirstByTechnician(long technician);
+    }
+
+    private final Store store;
+    private final Tapes tapes;
+    private final Units units;
+    private final Clock clock;
+
+    Calls(Store store, Tapes tapes, Units units, Clock clock) {
+        this.store = store;
+        this.tapes = tapes;
+        this.units = units;
+        this.clock = clock;
+    }
+
+    /** A call with its tape and what follows from it. */
+    record Open(CallRow row, List<Line> tape, CallState state) {
+        PartState part(String id) {
+            return state.part(id);
+        }
+    }
+
+    Open open(long id) {
+        CallRow row = store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
+        List<Line> tape = tapes.of(id);
+        return new Open(row, tape, CallState.of(tape, row.phase(), row.nominalVolts()));
+    }
+
+    /** The call, if it still takes entries. */
+    Open working(long id) {
+        Open call = open(id);
+        if (call.row().status() == CallRow.Status.CLOSED || call.row().status() == CallRow.Status.CANCELLED) {
+            throw new Conflict("This call is " + call.row().status().name().toLowerCase(java.util.Locale.ROOT)
+                    + ": reopen it first.");
+        }
+        return call;
+    }
+
+    @Transactional
+    public long start(long unitId, String complaint, Instant at) {
+        Unit unit = units.get(unitId);
+        return store.save(new CallRow(unit, complaint.strip(), at)).id();
+    }
+
+    /** The tape of a technician's quick checks, begun when first asked for. */
+    @Transactional
+    public long quickCheck(long technician) {
+        CallRow known = store.findFirstByTechnician(technician);
+        return known != null
+                ? known.id()
+                : store.save(new CallRow(technician, clock.instant())).id();
+    }
+
+    /** Adds entries in the order given. */
+    @Transactional
+    public void add(long callId, String who, Entry... entries) {
+        addAt(callId, who, clock.instant(), entries);
+    }
+
+    @Transactional
+    public void addAt(long callId, String who, Instant at, Entry... entries) {
+        for (Entry entry : entries) {
+            tapes.append(callId, at, who, entry);
+        }
+    }
+
+    /** Takes a part into question. @return its id on the call */
+    @Transactional
+    public String addPart(long callId, String who, Instant at, String kind, String title, String place, String serves) {
+        Families.named(kind);
+        String id = "p" + UUID.randomUUID().toString().substring(0, 8);
+        addAt(callId, who, at, new Entry.PartAdded(id, kind, title, place, serves));
+        return id;
+    }
+
+    @Transactional
+    public void end(long callId, String who, Entry.End end, String note) {
+        Open call = working(callId);
+        if (call.row().status() == CallRow.Status.QUICK_CHECK) {
+            throw new Conflict("A quick check is no call: there is nothing to close.");
+        }
+        call.row().become(end == Entry.End.CLOSED ? CallRow.Status.CLOSED : CallRow.Status.CANCELLED);
+        store.save(call.row());
+        add(callId, who, new Entry.CallEnded(end, note));
+    }
+
+    @Transactional
+    public void reopen(long callId, String who) {
+        Open call = open(callId);
+        if (call.row().status() == CallRow.Status.OPEN || call.row().status() == CallRow.Status.QUICK_CHECK) {
+            throw new Conflict("This call is open already.");
+        }
+        call.row().become(CallRow.Status.OPEN);
+        store.save(call.row());
+        add(callId, who, new Entry.CallReopened());
+    }
+
+    @Transactional
+    public void strike(long callId, String who, long number, String reason) {
+        Open call = working(callId);
+        Line line = call.tape().stream()
+                .filter(l -> l.number() == number)
+                .findFirst()
+                .orElseThrow(() -> new NotHere("There is no line " + number + " on this tape."));
+        if (call.state().isStruck(number)) {
+            throw new Conflict("Line " + number + " is struck already.");
+        }
+        InputProblem.require(
+                CallState.isStrikable(line.entry()), "line", number, "only readings, labels and notes can be struck");
+        add(callId, who, new Entry.Struck(number, reason));
+    }
+
+    List<CallCard> cards() {
+        List<CallCard> out = new ArrayList<>();
+        for (CallRow row : store.findAll(Sort.by(Sort.Direction.DESC, "openedAt", "id"))) {
+            if (row.unit() != null) {
+                out.add(card(row, row.unit()));
+            }
+        }
+        return out;
+    }
+
+    private CallCard card(CallRow row, Unit unit) {
+        CallState state = CallState.of(tapes.of(row.id()), row.phase(), row.nominalVolts());
+        List<Set<Step>> slices = new ArrayList<>();
+        state.parts().forEach(part -> slices.add(CallState.filled(part)));
+        String next = row.status() == CallRow.Status.OPEN
+                ? NextThing.of(state).text()
+                : row.status() == CallRow.Status.CLOSED ? "Closed" : "Cancelled";
+        return new CallCard(
+                row.id(),
+                unit.site(),
+                unit.name(),
+                Units.UnitView.of(unit).line(),
+                row.complaint(),
+                row.status().name(),
+                row.openedAt().toEpochMilli(),
+                next,
+                slices.size(),
+                slices);
+    }
+
+    /** Temporary fixes still in: for each place of a unit the last closed part decides. */
+    List<DueView> due() {
+        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        Map<String, DueView> byPlace = new LinkedHashMap<>();
+        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
+            Unit unit = row.unit();
+            if (unit == null || row.status() == CallRow.Status.CANCELLED) {
+                continue;
+            }
+            for (PartState part : CallState.of(tapes.of(row.id()), row.phase(), row.nominalVolts())
+                    .parts()) {
+                Entry.PartClosed closed = part.closed();
+                if (closed == null || closed.outcome() != Entry.Outcome.REPLACED) {
+                    continue;
+                }
+                String key = unit.id() + " " + part.added().place() + " "
+                        + part.added().title();
+                String date = closed.returnDate();
+                if (date == null) {
+                    byPlace.remove(key);
+                } else {
+                    boolean isDue = !LocalDate.parse(date).isAfter(today);
+                    byPlace.put(
+                            key,
+                            new DueView(
+                                    row.id(),
+                                    unit.site(),
+                                    unit.name(),
+                                    part.added().title(),
+                                    closed.asLeft(),
+                                    date,
+                                    isDue));
+                }
+            }
+        }
+        return byPlace.values().stream()
+                .sorted(java.util.Comparator.comparing(DueView::returnDate))
+                .toList();
+    }
+}

@@ -1,0 +1,80 @@
+package zestbench.server.call;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import java.util.concurrent.locks.ReentrantLock;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Persistable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionTemplate;
+import zestbench.core.quantity.InputProblem;
+import zestbench.server.call.CallViews.CallView;
+
+/**
+ * Carries out a change once, in one transaction, however often a phone with a poor signal sends it; changes come one
+ * after the other, so that tape numbers and truck counts never race.
+ */
+@Component
+class Once {
+    /** The name of a request that was carried out. */
+    @Entity(name = "request_done")
+    static class Done implements Persistable<String> {
+        @Id
+        private String id = "";
+
+        protected Done() {}
+
+        Done(String id) {
+            this.id = id;
+        }
+
+        @Override
+        public String getId() {
+            return id;
+        }
+
+        @Override
+        public boolean isNew() {
+            return true;
+        }
+    }
+
+    /** Names of requests as kept. */
+    interface Store extends JpaRepository<Done, String> {}
+
+    private static final int LONGEST_ID = 64;
+
+    private final Store store;
+    private final TransactionTemplate transaction;
+    private final Calls calls;
+    private final CallViewer viewer;
+    private final ReentrantLock turn = new ReentrantLock();
+
+    Once(Store store, TransactionTemplate transaction, Calls calls, CallViewer viewer) {
+        this.store = store;
+        this.transaction = transaction;
+        this.calls = calls;
+        this.viewer = viewer;
+    }
+
+    CallView change(long callId, @Nullable String request, Runnable change) {
+        InputProblem.require(
+                request == null || request.length() <= LONGEST_ID, "X-Request-Id", null, "give up to 64 characters");
+        turn.lock();
+        try {
+            transaction.executeWithoutResult(status -> {
+                if (request == null || !store.existsById(request)) {
+                    change.run();
+                    if (request != null) {
+                        store.save(new Done(request));
+                    }
+                }
+            });
+        } finally {
+            turn.unlock();
+        }
+        Calls.Open call = calls.open(callId);
+        return viewer.view(call.row(), call.tape());
+    }
+}

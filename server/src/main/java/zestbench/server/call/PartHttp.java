@@ -1,0 +1,395 @@
+package zestbench.server.call;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.amps.RunningAmps;
+import zestbench.core.capacitor.UnderLoad;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchAnswer.Match;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Criterion;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+import zestbench.core.tape.Entry;
+import zestbench.core.value.Value;
+import zestbench.core.wiring.Drawing;
+import zestbench.core.wiring.Sheet;
+import zestbench.core.wiring.SvgWriter;
+import zestbench.core.wiring.Wire;
+import zestbench.server.call.CallViews.CallView;
+import zestbench.server.call.CallViews.FindingView;
+import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.person.People;
+import zestbench.server.shop.Meters;
+import zestbench.server.truck.Truck;
+
+/** The six steps of a part over HTTP. */
+@RestController
+@RequestMapping("/api/calls/{id}/parts/{part}")
+class PartHttp {
+    private final Calls calls;
+    private final Repair repair;
+    private final Truck truck;
+    private final Meters meters;
+    private final People people;
+    private final Once once;
+
+    PartHttp(Calls calls, Repair repair, Truck truck, Meters meters, People people, Once once) {
+        this.calls = calls;
+        this.repair = repair;
+        this.truck = truck;
+        this.meters = meters;
+        this.people = people;
+        this.once = once;
+    }
+
+    record Label(
+            @NotNull(message = "give the text") @Size(max = 20000, message = "give up to 20,000 characters")
+            String text,
+
+            @NotNull(message = "give the fields") Value.Fields fields) {}
+
+    /** One reading on the pad: a figure in µF, {@code open} or {@code overRange}; under load amps, volts and hertz. */
+    record PadReading(
+            @Nullable String section,
+            @Nullable Double microfarads,
+            @Nullable Boolean open,
+            @Nullable Boolean overRange,
+            @Nullable Double amps,
+            @Nullable Double volts,
+            @Nullable Double hertz) {}
+
+    record Readings(
+            @Nullable Integer piece,
+            Entry.@Nullable Method method,
+            @NotNull(message = "give the readings") List<@Valid PadReading> readings) {}
+
+    record Preview(List<JudgedView> verdicts, List<FindingView> findings) {}
+
+    record MatchesView(List<FindingView> findings, List<OfferView> offers, List<RefusedView> refused) {}
+
+    record OfferView(
+            List<String> offer,
+            String title,
+            Grade grade,
+            String word,
+            String where,
+            List<CellView> cells,
+            List<String> changes,
+            List<String> asks) {}
+
+    record CellView(String attribute, String required, String offered, Grade outcome, String why, String mark) {}
+
+    record RefusedView(String reason, int count) {}
+
+    record Typed(
+            @NotNull(message = "type what the part's label says")
+            @Size(max = 2000, message = "give up to 2,000 characters")
+            String text) {}
+
+    /** Either the ids of an offer, or the text of a part bought on the way. */
+    record Choice(
+            @Nullable List<String> offer,
+            @Nullable String text,
+            @Nullable String returnDate) {}
+
+    record Wires(@NotNull(message = "give the wires") List<@Valid WireGiven> wires) {}
+
+    record WireGiven(
+            @NotNull @Size(max = 20) String terminal,
+            @NotNull @Size(max = 20) String colour,
+            @Nullable @Size(max = 20) String tracer,
+
+            @NotNull @Size(max = 60, message = "give up to 60 characters")
+            String name) {}
+
+    record SheetView(
+            String found,
+            String left,
+            List<StepView> steps,
+            boolean powerOn,
+            @Nullable Long sinceMillis) {}
+
+    record StepView(String key, String colour, String tracer, String text, boolean done) {}
+
+    record Tick(@NotNull Entry.Checklist list, @NotNull String key, boolean on) {}
+
+    record AmpsGiven(
+            @NotNull(message = "give COMPRESSOR, FAN or BLOWER")
+            RunningAmps.Place place,
+
+            @NotNull(message = "give the amps that were read")
+            Double amps,
+
+            @NotNull(message = "give the plate's RLA or FLA")
+            Double rated) {}
+
+    record Closing(
+            @NotNull(message = "say how it ended") Entry.Outcome outcome,
+
+            @Nullable @Size(max = 1000, message = "give up to 1,000 characters")
+            String note,
+
+            @Nullable String returnDate) {}
+
+    @PostMapping("/label")
+    CallView label(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Label given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        return once.change(
+                id, request, () -> repair.label(id, people.named(who), part, given.text(), new Spec(given.fields())));
+    }
+
+    @PostMapping("/preview")
+    Preview preview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given) {
+        Judgement judgement = repair.judge(id, part, given.piece(), readings(given));
+        return new Preview(
+                judgement.verdicts().stream()
+                        .map(v -> JudgedView.of(0, v, List.of()))
+                        .toList(),
+                judgement.findings().stream().map(FindingView::of).toList());
+    }
+
+    @PostMapping("/readings")
+    CallView measure(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Readings given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        Entry.Method method = given.method() == null ? Entry.Method.BENCH : given.method();
+        List<SectionReading> readings = readings(given);
+        return once.change(
+                id, request, () -> repair.measure(id, people.named(who), part, given.piece(), method, readings));
+    }
+
+    private List<SectionReading> readings(Readings given) {
+        List<SectionReading> out = new ArrayList<>();
+        for (PadReading pad : given.readings()) {
+            String field = "readings[" + out.size() + "]";
+            InputProblem.require(pad != null, field, null, "give a reading");
+            out.add(reading(pad, field));
+        }
+        return out;
+    }
+
+    private SectionReading reading(PadReading pad, String field) {
+        if (pad.amps() != null || pad.volts() != null) {
+            double amps = InputProblem.given(pad.amps(), field + ".amps", "give the start-winding amps");
+            double volts = InputProblem.given(pad.volts(), field + ".volts", "give the volts across the capacitor");
+            double hertz = pad.hertz() == null ? 60 : pad.hertz();
+            return UnderLoad.of(amps, volts, hertz, meters.inUse(Quantity.AMPS)).of(pad.section());
+        }
+        if (Boolean.TRUE.equals(pad.open())) {
+            return new SectionReading(pad.section(), Reading.open(Quantity.MICROFARADS));
+        }
+        if (Boolean.TRUE.equals(pad.overRange())) {
+            return new SectionReading(pad.section(), Reading.overRange(Quantity.MICROFARADS));
+        }
+        double microfarads = InputProblem.given(pad.microfarads(), field + ".microfarads", "give µF, OL or open");
+        return new SectionReading(pad.section(), Reading.of(Quantity.MICROFARADS, microfarads));
+    }
+
+    @GetMapping("/matches")
+    MatchesView matches(@PathVariable long id, @PathVariable String part) {
+        String kind = calls.open(id).part(part).added().kind();
+        return view(repair.match(id, part), truck.whereabouts(kind));
+    }
+
+    @PostMapping("/offer")
+    MatchesView typed(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Typed given) {
+        var label = Repair.readAs(calls.open(id).part(part).family(), given.text());
+        return view(repair.matchTyped(id, part, label), Map.of(Repair.TYPED, "bought on the way"));
+    }
+
+    private static MatchesView view(MatchAnswer answer, Map<String, String> whereabouts) {
+        List<OfferView> offers = answer.matches().stream()
+                .map(m -> new OfferView(
+                        m.offer(),
+                        m.title(),
+                        m.grade(),
+                        m.grade().word(),
+                        String.join(
+                                ", ",
+                                m.offer().stream()
+                                        .map(o -> whereabouts.getOrDefault(o, o))
+                                        .distinct()
+                                        .toList()),
+                        m.criteria().stream().map(PartHttp::cell).toList(),
+                        m.changes(),
+                        m.asks()))
+                .toList();
+        return new MatchesView(
+                answer.findings().stream().map(FindingView::of).toList(), offers, refused(answer.matches()));
+    }
+
+    private static CellView cell(Criterion c) {
+        return new CellView(
+                c.attribute(),
+                c.required(),
+                c.offered(),
+                c.outcome(),
+                c.why().text(),
+                c.why().mark().source());
+    }
+
+    private static List<RefusedView> refused(List<Match> matches) {
+        Map<String, Integer> counts = new LinkedHashMap<>();
+        for (Match match : matches) {
+            if (match.grade() == Grade.REFUSED) {
+                match.criteria().stream()
+                        .filter(c -> c.outcome() == Grade.REFUSED)
+                        .findFirst()
+                        .ifPresent(c -> counts.merge(c.attribute(), 1, Integer::sum));
+            }
+        }
+        return counts.entrySet().stream()
+                .map(e -> new RefusedView(e.getKey(), e.getValue()))
+                .toList();
+    }
+
+    @PostMapping("/choice")
+    CallView choose(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Choice given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        List<String> offer = given.offer();
+        String text = given.text();
+        InputProblem.require(
+                (offer == null) != (text == null), "offer", null, "give either the ids of an offer or a label's text");
+        return once.change(id, request, () -> {
+            if (offer != null) {
+                repair.choose(id, people.named(who), part, offer, given.returnDate());
+            } else if (text != null) {
+                repair.chooseTyped(id, people.named(who), part, text, given.returnDate());
+            }
+        });
+    }
+
+    @DeleteMapping("/choice")
+    CallView putBack(
+            @PathVariable long id,
+            @PathVariable String part,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> repair.putBack(id, people.named(who), part));
+    }
+
+    @PutMapping("/wires")
+    CallView wires(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Wires given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        InputProblem.require(given.wires().size() <= 12, "wires", given.wires().size(), "give up to 12 wires");
+        return once.change(id, request, () -> {
+            var state = calls.working(id).part(part);
+            List<String> terminals = state.family().terminals().apply(state.spec());
+            List<Wire> wires = new ArrayList<>();
+            for (WireGiven wire : given.wires()) {
+                InputProblem.require(
+                        terminals.contains(wire.terminal()),
+                        "wires[" + wires.size() + "].terminal",
+                        wire.terminal(),
+                        "give one of " + String.join(", ", terminals));
+                String tracer = wire.tracer() == null || wire.tracer().isBlank() ? null : wire.tracer();
+                wires.add(new Wire(
+                        wire.terminal(), wire.colour(), tracer, wire.name().strip()));
+            }
+            calls.add(id, people.named(who), new Entry.WiresFound(part, wires));
+        });
+    }
+
+    /** Opens the sheet, which needs a dead reading the first time. */
+    @PostMapping("/sheet")
+    SheetView sheet(
+            @PathVariable long id,
+            @PathVariable String part,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who) {
+        Sheet sheet = repair.sheet(id, people.named(who), part);
+        Calls.Open call = calls.open(id);
+        var deadness = call.state().deadness();
+        var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
+        boolean dead = deadness.isSupplyDead();
+        return new SheetView(
+                SvgWriter.write(Drawing.of(sheet.found()), "Wires as found"),
+                SvgWriter.write(Drawing.of(sheet.left()), "Wires as left"),
+                sheet.steps().stream()
+                        .map(s -> new StepView(s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key())))
+                        .toList(),
+                !dead,
+                dead ? deadness.sinceMillis() : null);
+    }
+
+    @PostMapping("/ticks")
+    CallView tick(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Tick given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        return once.change(
+                id, request, () -> repair.tick(id, people.named(who), part, given.list(), given.key(), given.on()));
+    }
+
+    @PostMapping("/amps")
+    CallView amps(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody AmpsGiven given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        return once.change(
+                id,
+                request,
+                () -> repair.amps(id, people.named(who), part, given.place(), given.amps(), given.rated()));
+    }
+
+    @PostMapping("/close")
+    CallView close(
+            @PathVariable long id,
+            @PathVariable String part,
+            @Valid @RequestBody Closing given,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        String note = given.note() == null ? "" : given.note();
+        return once.change(
+                id,
+                request,
+                () -> repair.close(id, people.named(who), part, given.outcome(), note, given.returnDate()));
+    }
+
+    @PostMapping("/reopen")
+    CallView reopen(
+            @PathVariable long id,
+            @PathVariable String part,
+            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
+            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+        return once.change(id, request, () -> repair.reopen(id, people.named(who), part));
+    }
+}

@@ -1,0 +1,310 @@
+package zestbench.server.call;
+
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import zestbench.core.Families;
+import zestbench.core.amps.RunningAmps;
+import zestbench.core.family.Family;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchAnswer.Match;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Offer;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.ProofList;
+import zestbench.core.wiring.Sheet;
+import zestbench.server.problem.Conflict;
+import zestbench.server.shop.Meters;
+import zestbench.server.shop.Shop;
+import zestbench.server.truck.Truck;
+
+/** The six steps of a part, each as one transaction that asks the core and writes what it says onto the tape. */
+@Service
+public class Repair {
+    private final Calls calls;
+    private final Truck truck;
+    private final Shop shop;
+    private final Meters meters;
+
+    Repair(Calls calls, Truck truck, Shop shop, Meters meters) {
+        this.calls = calls;
+        this.truck = truck;
+        this.shop = shop;
+        this.meters = meters;
+    }
+
+    /** Keeps a label's text with its fields, as read or as corrected by hand. */
+    @Transactional
+    public void label(long callId, String who, String partId, String text, Spec fields) {
+        PartState part = calls.working(callId).part(partId);
+        InputProblem.require(
+                part.chosen() == null, "part", part.added().title(), "a replacement is chosen: put it back first");
+        Spec spec = Spec.checked(part.family().attributes(), fields.values());
+        calls.add(callId, who, new Entry.LabelRead(partId, text.strip(), spec));
+    }
+
+    /** The verdicts on readings, of the part or of a new piece, without keeping them. */
+    Judgement judge(long callId, String partId, @Nullable Integer piece, List<SectionReading> readings) {
+        PartState part = calls.working(callId).part(partId);
+        TestRequest request = new TestRequest(
+                specOf(part, piece),
+                readings,
+                meters.inUse(Quantity.MICROFARADS),
+                shop.inForce().rules());
+        return part.family().judge().apply(request);
+    }
+
+    /** Judges readings and puts each on the tape. */
+    @Transactional
+    public void measure(
+            long callId,
+            String who,
+            String partId,
+            @Nullable Integer piece,
+            Entry.Method method,
+            List<SectionReading> readings) {
+        PartState part = calls.working(callId).part(partId);
+        Judgement judgement = judge(callId, partId, piece, readings);
+        Meter meter = meters.inUse(Quantity.MICROFARADS);
+        String rating = part.family().shortText().apply(specOf(part, piece));
+        for (Judged judged : judgement.verdicts()) {
+            calls.add(
+                    callId,
+                    who,
+                    new Entry.Measured(
+                            partId,
+                            piece,
+                            method,
+                            judged,
+                            rating,
+                            judgement.findings(),
+                            meter.text(),
+                            shop.inForce().number()));
+        }
+    }
+
+    private static Spec specOf(PartState part, @Nullable Integer piece) {
+        if (piece == null) {
+            return part.spec();
+        }
+        Entry.Chosen chosen = part.chosen();
+        if (chosen == null) {
+            throw new Conflict("No replacement is chosen yet.");
+        }
+        InputProblem.require(piece >= 0 && piece < chosen.pieces().size(), "piece", piece, "no such piece was chosen");
+        return chosen.pieces().get(piece).spec();
+    }
+
+    /** What the truck offers for the part. */
+    MatchAnswer match(long callId, String partId) {
+        PartState part = calls.open(callId).part(partId);
+        return part.family()
+                .match()
+                .apply(request(part, List.of(), truck.lines(part.added().kind())));
+    }
+
+    /** How a part bought on the way serves, by its label. */
+    MatchAnswer matchTyped(long callId, String partId, LabelRead label) {
+        PartState part = calls.open(callId).part(partId);
+        return part.family()
+                .match()
+                .apply(request(part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
+    }
+
+    /** The id an offer typed in by its label goes by. */
+    static final String TYPED = "typed";
+
+    private MatchRequest request(PartState part, List<Offer> offers, List<MatchRequest.StockLine> stock) {
+        InputProblem.require(
+                part.missing().isEmpty()
+                        || part.spec().has("sections")
+                        || part.spec().has("microfaradsLow"),
+                "part",
+                part.added().title(),
+                "read the label first: the rated µF is needed to match");
+        ShopRules rules = shop.inForce().rules();
+        return new MatchRequest(part.spec(), List.of(), Circuit.UNKNOWN, offers, stock, rules);
+    }
+
+    /** Chooses an offer from the truck and takes its pieces off the count. */
+    @Transactional
+    public void choose(long callId, String who, String partId, List<String> ids, @Nullable String returnDate) {
+        PartState part = calls.working(callId).part(partId);
+        InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
+        Match match = match(callId, partId).matches().stream()
+                .filter(m -> m.offer().equals(ids))
+                .findFirst()
+                .orElseThrow(() -> new Conflict("That offer is no longer on the truck: match again."));
+        List<Entry.Piece> pieces = new ArrayList<>();
+        for (String id : ids) {
+            pieces.add(new Entry.Piece(id, truck.spec(id)));
+        }
+        keep(callId, who, partId, match, pieces, returnDate);
+        ids.forEach(truck::take);
+    }
+
+    /** Chooses a part bought on the way. */
+    @Transactional
+    public void chooseTyped(long callId, String who, String partId, String text, @Nullable String returnDate) {
+        PartState part = calls.working(callId).part(partId);
+        InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
+        LabelRead label = readAs(part.family(), text);
+        Match match = matchTyped(callId, partId, label).matches().get(0);
+        keep(callId, who, partId, match, List.of(new Entry.Piece(null, new Spec(label.fields()))), returnDate);
+    }
+
+    static LabelRead readAs(Family family, String text) {
+        LabelRead label = Families.read(family.kind(), text);
+        InputProblem.require(
+                !label.fields().fields().isEmpty(),
+                "text",
+                text,
+                "nothing readable: type it as printed, such as 45+5 µF 440 VAC ±6%");
+        return label;
+    }
+
+    private void keep(
+            long callId,
+            String who,
+            String partId,
+            Match match,
+            List<Entry.Piece> pieces,
+            @Nullable String returnDate) {
+        if (!match.grade().fits()) {
+            throw new Conflict(match.title() + " is " + match.grade().word() + " and cannot be chosen.");
+        }
+        String date = match.grade() == Grade.STOPGAP ? date(returnDate) : null;
+        calls.add(
+                callId,
+                who,
+                new Entry.Chosen(
+                        partId,
+                        match.title(),
+                        match.grade(),
+                        pieces,
+                        match.assignment(),
+                        match.criteria(),
+                        match.changes(),
+                        date,
+                        shop.inForce().number()));
+    }
+
+    private static String date(@Nullable String text) {
+        try {
+            return LocalDate.parse(String.valueOf(text)).toString();
+        } catch (DateTimeParseException unreadable) {
+            throw InputProblem.of("returnDate", text, "a stopgap needs the day it comes out, such as 2026-12-01");
+        }
+    }
+
+    /** Takes the choice back and gives its pieces back to the truck. */
+    @Transactional
+    public void putBack(long callId, String who, String partId) {
+        PartState part = calls.working(callId).part(partId);
+        Entry.Chosen chosen = part.chosen();
+        if (chosen == null || part.closed() != null) {
+            throw new Conflict(chosen == null ? "Nothing is chosen." : "The part is closed: reopen it first.");
+        }
+        calls.add(callId, who, new Entry.PutBack(partId, chosen.title()));
+        for (Entry.Piece piece : chosen.pieces()) {
+            if (piece.stock() != null) {
+                truck.giveBack(piece.stock());
+            }
+        }
+    }
+
+    /** Opens the hook-up sheet; only a dead reading opens it, once open it stays readable. */
+    @Transactional
+    public Sheet sheet(long callId, String who, String partId) {
+        Calls.Open call = calls.open(callId);
+        PartState part = call.part(partId);
+        Sheet sheet = CallState.sheet(part).orElseThrow(() -> new Conflict("Choose a replacement first."));
+        if (!part.isSheetOpened()) {
+            if (!call.state().deadness().isDeadFor(partId)) {
+                throw new Conflict("The hook-up sheet opens once every pair reads dead: make safe first.");
+            }
+            calls.working(callId);
+            calls.add(callId, who, new Entry.SheetOpened(partId));
+        }
+        return sheet;
+    }
+
+    @Transactional
+    public void tick(long callId, String who, String partId, Entry.Checklist list, String key, boolean on) {
+        PartState part = calls.working(callId).part(partId);
+        String text = list == Entry.Checklist.SHEET
+                ? CallState.sheet(part).stream()
+                        .flatMap(s -> s.steps().stream())
+                        .filter(s -> s.key().equals(key))
+                        .map(Sheet.Step::text)
+                        .findFirst()
+                        .orElse("")
+                : ProofList.of(part).stream()
+                        .filter(c -> c.key().equals(key))
+                        .map(ProofList.Check::text)
+                        .findFirst()
+                        .orElse("");
+        InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
+        if (part.ticked(list).contains(key) != on) {
+            calls.add(callId, who, new Entry.Ticked(partId, list, key, text, on));
+        }
+    }
+
+    @Transactional
+    public void amps(long callId, String who, String partId, RunningAmps.Place place, double amps, double rated) {
+        calls.working(callId).part(partId);
+        Judgement judgement = RunningAmps.judge(place, amps, rated, meters.inUse(Quantity.AMPS));
+        calls.add(
+                callId,
+                who,
+                new Entry.AmpsRead(partId, place, judgement.verdicts().get(0), judgement.findings()));
+    }
+
+    @Transactional
+    public void close(
+            long callId, String who, String partId, Entry.Outcome outcome, String note, @Nullable String returnDate) {
+        PartState part = calls.working(callId).part(partId);
+        if (part.closed() != null) {
+            throw new Conflict("The part is closed already.");
+        }
+        Entry.Chosen chosen = part.chosen();
+        String date = null;
+        if (outcome == Entry.Outcome.REPLACED) {
+            List<String> open = ProofList.open(part);
+            if (!open.isEmpty()) {
+                throw new Conflict("Not proved yet: " + String.join("; ", open) + ".");
+            }
+            boolean stopgap = chosen != null && chosen.grade() == Grade.STOPGAP;
+            date = stopgap && chosen != null ? date(returnDate != null ? returnDate : chosen.returnDate()) : null;
+        } else if (chosen != null) {
+            throw new Conflict("A replacement is chosen: put it back first, or prove it.");
+        }
+        calls.add(callId, who, new Entry.PartClosed(partId, outcome, ProofList.asLeft(part), note.strip(), date));
+    }
+
+    @Transactional
+    public void reopen(long callId, String who, String partId) {
+        if (calls.working(callId).part(partId).closed() == null) {
+            throw new Conflict("The part is open already.");
+        }
+        calls.add(callId, who, new Entry.PartReopened(partId));
+    }
+}

@@ -1,0 +1,54 @@
+package zestbench.server.call;
+
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
+import org.springframework.stereotype.Service;
+import tools.jackson.databind.json.JsonMapper;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+
+/** Keeps tapes: entries as JSON under the name of their kind. */
+@Service
+class Tapes {
+    /** Lines as kept. */
+    interface Store extends JpaRepository<TapeRow, Long> {
+        List<TapeRow> findByCallIdOrderByNumber(long callId);
+
+        @Query("select coalesce(max(t.number), 0) from TapeRow t where t.callId = :callId")
+        long lastNumber(long callId);
+    }
+
+    private static final Map<String, Class<?>> KINDS = Arrays.stream(Entry.class.getPermittedSubclasses())
+            .collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
+
+    private final Store store;
+    private final JsonMapper json;
+
+    Tapes(Store store, JsonMapper json) {
+        this.store = store;
+        this.json = json;
+    }
+
+    void append(long callId, Instant at, String who, Entry entry) {
+        long number = store.lastNumber(callId) + 1;
+        String kind = entry.getClass().getSimpleName();
+        store.saveAndFlush(new TapeRow(callId, number, at, who, kind, json.writeValueAsString(entry)));
+    }
+
+    List<Line> of(long callId) {
+        return store.findByCallIdOrderByNumber(callId).stream().map(this::line).toList();
+    }
+
+    private Line line(TapeRow row) {
+        Class<?> kind = Objects.requireNonNull(KINDS.get(row.kind()), row.kind());
+        Entry entry = (Entry) json.readValue(row.entry(), kind);
+        return new Line(row.number(), row.at().toEpochMilli(), row.who(), entry);
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.call;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,155 @@
+package zestbench.server.demo;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zestbench.core.Families;
+import zestbench.core.family.Family;
+import zestbench.core.family.MatchAnswer.Match;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.StockLine;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.tape.Entry;
+import zestbench.server.call.Calls;
+import zestbench.server.unit.Unit;
+
+/** Visits of the demo town, written onto tapes as they would have been: judged by the core, at their own time. */
+@Component
+class DemoVisits {
+    private static final String WHO = "Tech 1";
+    private static final Family CAPACITOR = Families.named("capacitor");
+
+    private final Calls calls;
+
+    DemoVisits(Calls calls) {
+        this.calls = calls;
+    }
+
+    /** A visit that found the capacitor as it read and closed. */
+    void check(Unit unit, Instant at, String complaint, String label, Map<String, Double> readings) {
+        long call = calls.start(unit.id(), complaint, at);
+        String part = read(call, unit, at, label);
+        measure(call, part, at, label, null, readings);
+        calls.addAt(call, WHO, at, new Entry.PartClosed(part, Entry.Outcome.NOT_NEEDED, asLeft(readings), "", null));
+        close(call);
+    }
+
+    /** A visit that is still open. */
+    void open(Unit unit, Instant at, String complaint, String label, Map<String, Double> readings) {
+        long call = calls.start(unit.id(), complaint, at);
+        String part = read(call, unit, at.plusSeconds(120), label);
+        measure(call, part, at.plusSeconds(300), label, null, readings);
+    }
+
+    /** A visit that left two capacitors in parallel until the proper one is here. */
+    void stopgap(Unit unit, Instant at, String complaint, String label, String returnDate) {
+        long call = calls.start(unit.id(), complaint, at);
+        String part = read(call, unit, at, label);
+        measure(call, part, at, label, null, Map.of("HERM", 33.9, "FAN", 3.1));
+        List<StockLine> used = List.of(
+                new StockLine("bought-1", 1, spec("30+5 MFD 440 VAC ±6%"), 0),
+                new StockLine("bought-2", 1, spec("5 MFD 440 VAC ±6%"), 0));
+        Match match = CAPACITOR
+                .match()
+                .apply(new MatchRequest(spec(label), List.of(), Circuit.UNKNOWN, List.of(), used, ShopRules.DEFAULT))
+                .matches()
+                .stream()
+                .filter(m -> m.grade() == Grade.STOPGAP)
+                .findFirst()
+                .orElseThrow();
+        List<Entry.Piece> pieces = match.offer().stream()
+                .map(id -> new Entry.Piece(
+                        null, spec(id.equals("bought-1") ? "30+5 MFD 440 VAC ±6%" : "5 MFD 440 VAC ±6%")))
+                .toList();
+        calls.addAt(
+                call,
+                WHO,
+                at,
+                new Entry.Chosen(
+                        part,
+                        match.title(),
+                        match.grade(),
+                        pieces,
+                        match.assignment(),
+                        match.criteria(),
+                        match.changes(),
+                        returnDate,
+                        0));
+        measure(call, part, at, "30+5 MFD 440 VAC ±6%", 0, Map.of("HERM", 30.2, "FAN", 5.04));
+        measure(call, part, at, "5 MFD 440 VAC ±6%", 1, Map.of("CAPACITOR", 5.1));
+        calls.addAt(
+                call,
+                WHO,
+                at,
+                new Entry.PartClosed(part, Entry.Outcome.REPLACED, match.title(), "proper dual ordered", returnDate));
+        close(call);
+    }
+
+    private String read(long call, Unit unit, Instant at, String label) {
+        String part = calls.addPart(
+                call,
+                WHO,
+                at,
+                CAPACITOR.kind(),
+                CAPACITOR.title(),
+                unit.places().get(0).name(),
+                unit.places().get(0).serves());
+        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec(label)));
+        return part;
+    }
+
+    private void measure(
+            long call, String part, Instant at, String label, @Nullable Integer piece, Map<String, Double> readings) {
+        List<SectionReading> taken = new TreeMap<>(readings)
+                .descendingMap().entrySet().stream()
+                        .map(r -> new SectionReading(r.getKey(), Reading.of(Quantity.MICROFARADS, r.getValue())))
+                        .toList();
+        Spec spec = spec(label);
+        Judgement judgement = CAPACITOR.judge().apply(new TestRequest(spec, taken, Meter.USUAL, ShopRules.DEFAULT));
+        String rating = CAPACITOR.shortText().apply(spec);
+        judgement
+                .verdicts()
+                .forEach(judged -> calls.addAt(
+                        call,
+                        WHO,
+                        at.plusSeconds(30),
+                        new Entry.Measured(
+                                part,
+                                piece,
+                                Entry.Method.BENCH,
+                                judged,
+                                rating,
+                                judgement.findings(),
+                                Meter.USUAL.text(),
+                                0)));
+    }
+
+    private void close(long call) {
+        calls.end(call, WHO, Entry.End.CLOSED, "");
+    }
+
+    private static String asLeft(Map<String, Double> readings) {
+        return String.join(
+                ", ",
+                new TreeMap<>(readings)
+                        .descendingMap().entrySet().stream()
+                                .map(r -> r.getKey() + " " + r.getValue() + " µF")
+                                .toList());
+    }
+
+    private static Spec spec(String label) {
+        return new Spec(CAPACITOR.read().apply(label).fields());
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.demo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.door;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.json;
+
+import org.jspecify.annotations.NullMarked;

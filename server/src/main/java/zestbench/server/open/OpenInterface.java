@@ -1,0 +1,262 @@
+package zestbench.server.open;
+
+import jakarta.validation.Valid;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.Families;
+import zestbench.core.capacitor.UnderLoad;
+import zestbench.core.family.Family;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Offer;
+import zestbench.core.family.MatchRequest.StockLine;
+import zestbench.core.family.MatchRequest.Witness;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Limits;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+import zestbench.core.value.Value;
+import zestbench.server.open.OpenWords.AssignmentGiven;
+import zestbench.server.open.OpenWords.CriterionGiven;
+import zestbench.server.open.OpenWords.FindingGiven;
+import zestbench.server.open.OpenWords.JudgeAnswer;
+import zestbench.server.open.OpenWords.JudgeRequest;
+import zestbench.server.open.OpenWords.MatchAsked;
+import zestbench.server.open.OpenWords.MatchGiven;
+import zestbench.server.open.OpenWords.MatchedAnswer;
+import zestbench.server.open.OpenWords.MeterGiven;
+import zestbench.server.open.OpenWords.ReadAnswer;
+import zestbench.server.open.OpenWords.ReadRequest;
+import zestbench.server.open.OpenWords.TakenReading;
+import zestbench.server.open.OpenWords.VerdictGiven;
+
+/** Reading, judging and matching for other programs: stateless, no call or stored part needed. */
+@RestController
+class OpenInterface {
+    private static final int LONGEST_TEXT = 20_000;
+    private static final int MOST_LINES = 20_000;
+    private static final String UNDER_LOAD = "capacitor-under-load";
+
+    @PostMapping("/api/read")
+    ResponseEntity<?> read(@Valid @RequestBody ReadRequest request) {
+        if (request.text().length() > LONGEST_TEXT) {
+            return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+                    .body(ProblemDetail.forStatusAndDetail(
+                            HttpStatus.CONTENT_TOO_LARGE,
+                            "The text has " + request.text().length() + " characters; give up to 20,000"));
+        }
+        String kind = request.kind() == null ? Families.AUTO : request.kind();
+        return ResponseEntity.ok(answer(Families.read(kind, request.text())));
+    }
+
+    static ReadAnswer answer(LabelRead read) {
+        return new ReadAnswer(
+                read.kind(),
+                read.sure(),
+                read.fields(),
+                read.reads().stream()
+                        .map(p -> new OpenWords.Piece(p.field(), p.text(), p.start(), p.end(), p.sure()))
+                        .toList(),
+                read.doubts().stream()
+                        .map(d -> new OpenWords.Doubt(d.field(), d.why(), d.suggest()))
+                        .toList(),
+                read.unread());
+    }
+
+    @PostMapping("/api/judge")
+    JudgeAnswer judge(@Valid @RequestBody JudgeRequest request) {
+        boolean underLoad = request.kind().equals(UNDER_LOAD);
+        Family family = underLoad ? Families.named("capacitor") : Families.named(request.kind());
+        Spec spec = spec(family, request.spec(), "spec");
+        Meter meter = meter(request.meter());
+        List<SectionReading> readings = new ArrayList<>();
+        for (int i = 0; i < request.readings().size(); i++) {
+            TakenReading taken = request.readings().get(i);
+            InputProblem.require(taken != null, "readings[" + i + "]", null, "give a reading");
+            readings.add(
+                    underLoad ? underLoad(taken, i, meter) : new SectionReading(taken.section(), reading(taken, i)));
+        }
+        Judgement judgement =
+                family.judge().apply(new TestRequest(spec, readings, meter, RulesPart.orDefault(request.rules())));
+        return answer(judgement);
+    }
+
+    private static JudgeAnswer answer(Judgement judgement) {
+        List<VerdictGiven> verdicts = judgement.verdicts().stream()
+                .map(v -> {
+                    Limits limits = v.limits();
+                    return new VerdictGiven(
+                            v.subject(),
+                            v.verdict(),
+                            limits == null ? null : limits.low(),
+                            limits == null ? null : limits.high(),
+                            v.reading().isFigure() ? v.reading().value() : null,
+                            v.uncertainty(),
+                            v.reckoning().text(),
+                            v.reckoning().mark());
+                })
+                .toList();
+        return new JudgeAnswer(verdicts, judgement.overall(), FindingGiven.of(judgement.findings()));
+    }
+
+    private static Reading reading(TakenReading taken, int index) {
+        String field = "readings[" + index + "]";
+        int given = (taken.microfarads() != null ? 1 : 0)
+                + (Boolean.TRUE.equals(taken.open()) ? 1 : 0)
+                + (Boolean.TRUE.equals(taken.overRange()) ? 1 : 0);
+        InputProblem.require(
+                given == 1, field, given + " given", "give exactly one of microfarads, open: true, overRange: true");
+        if (taken.microfarads() == null) {
+            return Boolean.TRUE.equals(taken.open())
+                    ? Reading.open(Quantity.MICROFARADS)
+                    : Reading.overRange(Quantity.MICROFARADS);
+        }
+        try {
+            return Reading.of(Quantity.MICROFARADS, taken.microfarads(), taken.resolution());
+        } catch (InputProblem problem) {
+            throw problem.within(field);
+        }
+    }
+
+    private static SectionReading underLoad(TakenReading taken, int index, Meter meter) {
+        try {
+            return UnderLoad.of(
+                            InputProblem.given(taken.amps(), "amps", "under load amps, volts and hertz are needed"),
+                            InputProblem.given(taken.volts(), "volts", "under load amps, volts and hertz are needed"),
+                            InputProblem.given(taken.hertz(), "hertz", "under load amps, volts and hertz are needed"),
+                            meter)
+                    .of(taken.section());
+        } catch (InputProblem problem) {
+            throw problem.within("readings[" + index + "]");
+        }
+    }
+
+    @PostMapping("/api/match")
+    MatchedAnswer match(@Valid @RequestBody MatchAsked request) {
+        Family family = Families.named(request.kind());
+        List<OpenWords.OfferGiven> offers = orEmpty(request.offers());
+        List<OpenWords.StockGiven> stock = orEmpty(request.stock());
+        InputProblem.require(
+                offers.size() + stock.size() <= MOST_LINES,
+                "offers",
+                offers.size() + stock.size(),
+                "give up to 20,000");
+        MatchAnswer answer = family.match()
+                .apply(new MatchRequest(
+                        spec(family, request.required(), "required"),
+                        witnesses(request),
+                        circuit(request.context()),
+                        offers(family, offers),
+                        stock(family, stock),
+                        RulesPart.orDefault(request.rules())));
+        return new MatchedAnswer(
+                FindingGiven.of(answer.findings()),
+                answer.matches().stream().map(OpenInterface::match).toList());
+    }
+
+    static MatchGiven match(MatchAnswer.Match match) {
+        return new MatchGiven(
+                match.offer(),
+                match.assignment().stream()
+                        .map(a -> new AssignmentGiven(a.id(), a.terminal(), a.sections()))
+                        .toList(),
+                match.grade(),
+                match.criteria().stream()
+                        .map(c -> new CriterionGiven(
+                                c.attribute(),
+                                c.required(),
+                                c.offered(),
+                                c.outcome(),
+                                c.why().text(),
+                                c.why().mark()))
+                        .toList(),
+                match.changes(),
+                match.asks());
+    }
+
+    private static List<Witness> witnesses(MatchAsked request) {
+        List<Witness> out = new ArrayList<>();
+        for (OpenWords.WitnessGiven witness : orEmpty(request.witnesses())) {
+            InputProblem.require(
+                    witness != null && witness.from() != null && witness.fields() != null,
+                    "witnesses[" + out.size() + "]",
+                    null,
+                    "give from and fields");
+            out.add(new Witness(witness.from(), new Spec(witness.fields())));
+        }
+        return out;
+    }
+
+    private static Circuit circuit(OpenWords.@Nullable CircuitGiven given) {
+        if (given == null) {
+            return Circuit.UNKNOWN;
+        }
+        Double hertz = given.supplyHertz();
+        InputProblem.require(
+                hertz == null || hertz == 50 || hertz == 60, "context.supplyHertz", hertz, "give 50 or 60");
+        return new Circuit(hertz);
+    }
+
+    private static List<Offer> offers(Family family, List<OpenWords.OfferGiven> given) {
+        List<Offer> out = new ArrayList<>();
+        for (OpenWords.OfferGiven offer : given) {
+            String field = "offers[" + out.size() + "]";
+            InputProblem.require(offer != null && offer.id() != null, field + ".id", null, "give each offer an id");
+            out.add(new Offer(offer.id(), spec(family, offer.spec(), field + ".spec")));
+        }
+        return out;
+    }
+
+    private static List<StockLine> stock(Family family, List<OpenWords.StockGiven> given) {
+        List<StockLine> out = new ArrayList<>();
+        for (OpenWords.StockGiven line : given) {
+            String field = "stock[" + out.size() + "]";
+            InputProblem.require(line != null && line.id() != null, field + ".id", null, "give each line an id");
+            InputProblem.require(line.quantity() >= 0, field + ".quantity", line.quantity(), "give 0 or more");
+            double cost = line.cost() == null ? 0 : line.cost();
+            InputProblem.require(cost >= 0 && Double.isFinite(cost), field + ".cost", cost, "give 0 or more");
+            out.add(new StockLine(line.id(), line.quantity(), spec(family, line.spec(), field + ".spec"), cost));
+        }
+        return out;
+    }
+
+    private static Spec spec(Family family, Value.@Nullable Fields fields, String place) {
+        if (fields == null) {
+            return Spec.EMPTY;
+        }
+        try {
+            return Spec.checked(family.attributes(), fields);
+        } catch (InputProblem problem) {
+            throw problem.within(place);
+        }
+    }
+
+    private static Meter meter(@Nullable MeterGiven given) {
+        if (given == null) {
+            return Meter.USUAL;
+        }
+        return new Meter(
+                given.percent() == null ? Meter.USUAL.percent() : given.percent(),
+                given.counts() == null ? Meter.USUAL.counts() : given.counts(),
+                given.resolution(),
+                given.range());
+    }
+
+    private static <T> List<T> orEmpty(@Nullable List<T> list) {
+        return list == null ? List.of() : list;
+    }
+}

@@ -1,0 +1,124 @@
+package zestbench.server.open;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.MatchRequest.Source;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.value.Value;
+
+/** The bodies of the open interface; names and units are fixed. */
+final class OpenWords {
+    private OpenWords() {}
+
+    record ReadRequest(
+            @Nullable String kind,
+            @NotNull(message = "give the label's text") String text) {}
+
+    record ReadAnswer(
+            @Nullable String kind,
+            double sure,
+            Value.Fields fields,
+            List<Piece> reads,
+            List<Doubt> doubts,
+            List<String> unread) {}
+
+    record Piece(String field, String text, int start, int end, double sure) {}
+
+    record Doubt(String field, String why, @Nullable Value suggest) {}
+
+    record JudgeRequest(
+            @NotNull(message = "give the kind of test") String kind,
+            Value.@Nullable Fields spec,
+            @NotNull(message = "give the readings") List<@Valid TakenReading> readings,
+            @Nullable MeterGiven meter,
+            @Nullable RulesPart rules) {}
+
+    /** One reading: exactly one of microfarads, open, overRange; under load amps, volts and hertz. */
+    record TakenReading(
+            @Nullable String section,
+            @Nullable Double microfarads,
+            @Nullable Boolean open,
+            @Nullable Boolean overRange,
+            @Nullable Double resolution,
+            @Nullable Double amps,
+            @Nullable Double volts,
+            @Nullable Double hertz) {}
+
+    record MeterGiven(
+            @Nullable Double percent,
+            @Nullable Double counts,
+            @Nullable Double resolution,
+            @Nullable Double range) {}
+
+    record JudgeAnswer(List<VerdictGiven> verdicts, Verdict overall, List<FindingGiven> findings) {}
+
+    record VerdictGiven(
+            String subject,
+            Verdict verdict,
+            @Nullable Double low,
+            @Nullable Double high,
+            @Nullable Double reading,
+            double uncertainty,
+            String reckoning,
+            Mark mark) {}
+
+    record FindingGiven(Finding.Severity severity, String text) {
+        static List<FindingGiven> of(List<Finding> findings) {
+            return findings.stream()
+                    .map(f -> new FindingGiven(f.severity(), f.text()))
+                    .toList();
+        }
+    }
+
+    record MatchAsked(
+            @NotNull(message = "give the kind of part") String kind,
+            Value.@Nullable Fields required,
+            @Nullable List<WitnessGiven> witnesses,
+            @Nullable CircuitGiven context,
+            @Nullable List<OfferGiven> offers,
+            @Nullable List<StockGiven> stock,
+            @Nullable RulesPart rules) {}
+
+    record WitnessGiven(@NotNull Source from, @NotNull Value.Fields fields) {}
+
+    record CircuitGiven(
+            @Nullable Double lineVolts,
+            @Nullable Integer phase,
+            @Nullable Double supplyHertz,
+            Value.@Nullable Fields plate,
+            @Nullable Double connectedVoltAmps,
+            @Nullable Double connectedInrushVoltAmps,
+            @Nullable String crankcaseHeat,
+            @Nullable Integer wiresFound,
+            @Nullable Integer usedTaps,
+            @Nullable String refrigerant,
+            @Nullable Double shortCircuitKiloamps) {}
+
+    record OfferGiven(String id, Value.Fields spec) {}
+
+    /** @param cost of one piece, decides between equals */
+    record StockGiven(
+            String id,
+            int quantity,
+            Value.Fields spec,
+            @Nullable Double cost) {}
+
+    record MatchedAnswer(List<FindingGiven> findings, List<MatchGiven> matches) {}
+
+    record MatchGiven(
+            List<String> offer,
+            List<AssignmentGiven> assignment,
+            Grade grade,
+            List<CriterionGiven> criteria,
+            List<String> changes,
+            List<String> asks) {}
+
+    record AssignmentGiven(String id, @Nullable String terminal, List<Integer> sections) {}
+
+    record CriterionGiven(String attribute, String required, String offered, Grade outcome, String why, Mark mark) {}
+}

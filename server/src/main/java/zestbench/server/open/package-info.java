@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.open;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server;
+
+import org.jspecify.annotations.NullMarked;

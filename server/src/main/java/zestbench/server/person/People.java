@@ -1,0 +1,90 @@
+package zestbench.server.person;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.quantity.InputProblem;
+import zestbench.server.problem.NotHere;
+
+/** Who works here. */
+@Service
+public class People {
+    /** The technicians as kept. */
+    interface Store extends JpaRepository<Technician, Long> {}
+
+    private final Store store;
+
+    People(Store store) {
+        this.store = store;
+    }
+
+    @Transactional
+    public Technician add(String name) {
+        return store.save(new Technician(name.strip()));
+    }
+
+    public List<Technician> all() {
+        return store.findAll(Sort.by("id"));
+    }
+
+    /** The name that goes on the tape; throws where nobody said who works. */
+    public String named(@Nullable Long id) {
+        if (id == null) {
+            throw InputProblem.of("X-Technician", null, "say first who works here");
+        }
+        return get(id).name();
+    }
+
+    Technician get(long id) {
+        return store.findById(id).orElseThrow(() -> new NotHere("No technician " + id + " works here."));
+    }
+
+    /** The names over HTTP. */
+    @RestController
+    static class Http {
+        private final People people;
+
+        Http(People people) {
+            this.people = people;
+        }
+
+        record Person(long id, String name, boolean cautionAccepted) {
+            static Person of(Technician technician) {
+                return new Person(technician.id(), technician.name(), technician.isCautionAccepted());
+            }
+        }
+
+        record NewPerson(
+                @NotBlank(message = "give a name") @Size(max = 60, message = "give up to 60 characters")
+                String name) {}
+
+        @GetMapping("/api/people")
+        List<Person> all() {
+            return people.all().stream().map(Person::of).toList();
+        }
+
+        @PostMapping("/api/people")
+        Person add(@Valid @RequestBody NewPerson person) {
+            return Person.of(people.add(person.name()));
+        }
+
+        @Transactional
+        @PostMapping("/api/people/{id}/caution")
+        public Person acceptCaution(@PathVariable long id) {
+            Technician technician = people.get(id);
+            technician.acceptCaution();
+            return Person.of(people.store.save(technician));
+        }
+    }
+}

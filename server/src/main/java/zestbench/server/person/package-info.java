@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.person;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.photo;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,154 @@
+package zestbench.server.problem;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import zestbench.core.quantity.InputProblem;
+
+/** Every failure as a problem document (RFC 9457) that says what was given, what is wrong and what would be right. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler(InputProblem.class)
+    ProblemDetail input(InputProblem problem) {
+        String detail = problem.fields().stream()
+                .map(f -> f.field() + (f.value() == null ? "" : " was " + f.value()) + ": " + f.problem())
+                .collect(Collectors.joining("; "));
+        return of(HttpStatus.BAD_REQUEST, detail, problem.fields());
+    }
+
+    @ExceptionHandler(NotHere.class)
+    ProblemDetail notHere(NotHere problem) {
+        return of(HttpStatus.NOT_FOUND, String.valueOf(problem.getMessage()), List.of());
+    }
+
+    @ExceptionHandler(Conflict.class)
+    ProblemDetail conflict(Conflict problem) {
+        return of(HttpStatus.CONFLICT, String.valueOf(problem.getMessage()), List.of());
+    }
+
+    @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+    ProblemDetail argument(MethodArgumentTypeMismatchException problem) {
+        String value = String.valueOf(problem.getValue());
+        var field = new InputProblem.Field(problem.getName(), value, "give a number");
+        return of(HttpStatus.BAD_REQUEST, problem.getName() + " was " + value + ": give a number", List.of(field));
+    }
+
+    @ExceptionHandler(Exception.class)
+    ProblemDetail unexpected(Exception problem) {
+        LOG.error("unexpected", problem);
+        return of(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "The bench failed at this; what was kept before is still kept.",
+                List.of());
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        InputProblem.Field field = field(problem.getCause());
+        String detail = field.field() + (field.value() == null ? "" : " was " + field.value()) + ": " + field.problem();
+        return ResponseEntity.badRequest().body(of(HttpStatus.BAD_REQUEST, detail, List.of(field)));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        List<InputProblem.Field> fields = problem.getBindingResult().getFieldErrors().stream()
+                .map(e -> new InputProblem.Field(
+                        e.getField(),
+                        e.getRejectedValue() == null ? null : shortened(String.valueOf(e.getRejectedValue())),
+                        String.valueOf(e.getDefaultMessage())))
+                .toList();
+        return ResponseEntity.badRequest().body(input(new InputProblem(fields)));
+    }
+
+    @Override
+    protected @Nullable ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
+                .body(of(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        "The photo is over 12 MB: take it in a lower resolution",
+                        List.of()));
+    }
+
+    private static InputProblem.Field field(@Nullable Throwable cause) {
+        if (cause instanceof UnrecognizedPropertyException unknown) {
+            return new InputProblem.Field(
+                    path(unknown), null, "no such field; known are " + unknown.getKnownPropertyIds());
+        }
+        if (cause instanceof InvalidFormatException format) {
+            Class<?> target = format.getTargetType();
+            String right = target != null && target.isEnum()
+                    ? "give one of "
+                            + Arrays.stream(target.getEnumConstants())
+                                    .map(String::valueOf)
+                                    .collect(Collectors.joining(", "))
+                    : "give " + words(target);
+            return new InputProblem.Field(path(format), shortened(String.valueOf(format.getValue())), right);
+        }
+        if (cause instanceof MismatchedInputException mismatch) {
+            return new InputProblem.Field(path(mismatch), null, "give " + words(mismatch.getTargetType()));
+        }
+        if (cause != null && cause.getCause() instanceof InputProblem inner) {
+            return inner.fields().get(0);
+        }
+        return new InputProblem.Field("body", null, "not JSON that can be read; give one JSON object");
+    }
+
+    private static String words(@Nullable Class<?> target) {
+        if (target == null) {
+            return "another form";
+        }
+        if (target == Double.class || target == double.class || target == Integer.class || target == int.class) {
+            return "a number";
+        }
+        return target == String.class ? "words" : target == Boolean.class ? "true or false" : "an object or list";
+    }
+
+    private static String path(JacksonException problem) {
+        StringBuilder out = new StringBuilder();
+        for (JacksonException.Reference step : problem.getPath()) {
+            if (step.getPropertyName() != null) {
+                out.append(out.isEmpty() ? "" : ".").append(step.getPropertyName());
+            } else {
+                out.append('[').append(step.getIndex()).append(']');
+            }
+        }
+        return out.isEmpty() ? "body" : out.toString();
+    }
+
+    private static String shortened(String text) {
+        return text.length() > 80 ? text.substring(0, 80) + "…" : text;
+    }
+
+    private static ProblemDetail of(HttpStatus status, String detail, List<InputProblem.Field> errors) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        if (!errors.isEmpty()) {
+            problem.setProperty("errors", errors);
+        }
+        return problem;
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.problem;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,139 @@
+package zestbench.server.shop;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+
+/** The meters in use, with how far each can be trusted for each quantity. */
+@Service
+public class Meters {
+    /** One meter for one quantity. */
+    @Entity(name = "meter")
+    static class Kept {
+        @Id
+        @GeneratedValue(strategy = GenerationType.IDENTITY)
+        private @Nullable Long id;
+
+        private String name = "";
+
+        @Enumerated(EnumType.STRING)
+        private Quantity quantity = Quantity.MICROFARADS;
+
+        private double percent;
+        private double counts;
+        private @Nullable Double topOfRange;
+
+        protected Kept() {}
+
+        Kept(String name, Quantity quantity, Meter meter) {
+            this.name = name;
+            this.quantity = quantity;
+            this.percent = meter.percent();
+            this.counts = meter.counts();
+            this.topOfRange = meter.range();
+        }
+
+        Meter meter() {
+            return new Meter(percent, counts, null, topOfRange);
+        }
+    }
+
+    /** The meters as kept. */
+    interface Store extends JpaRepository<Kept, Long> {
+        @Nullable
+        Kept findFirstByQuantityOrderByIdDesc(Quantity quantity);
+    }
+
+    private final Store store;
+
+    Meters(Store store) {
+        this.store = store;
+    }
+
+    /** The meter in use for {@code quantity}: the last one listed, else the usual 2 % + 5. */
+    public Meter inUse(Quantity quantity) {
+        Kept kept = store.findFirstByQuantityOrderByIdDesc(quantity);
+        return kept == null ? Meter.USUAL : kept.meter();
+    }
+
+    /** Meters over HTTP. */
+    @RestController
+    static class Http {
+        private final Store store;
+
+        Http(Store store) {
+            this.store = store;
+        }
+
+        record MeterView(
+                long id,
+                String name,
+                Quantity quantity,
+                String unit,
+                String accuracy,
+                @Nullable Double range) {}
+
+        record NewMeter(
+                @NotBlank(message = "give the meter a name") @Size(max = 60, message = "give up to 60 characters")
+                String name,
+
+                @NotNull(message = "give what it measures") Quantity quantity,
+
+                @NotNull(message = "give its accuracy in % of reading")
+                Double percent,
+
+                @NotNull(message = "give its accuracy in counts")
+                Double counts,
+
+                @Nullable Double range) {}
+
+        @GetMapping("/api/meters")
+        List<MeterView> all() {
+            return store.findAll(Sort.by("quantity", "id")).stream()
+                    .map(Http::view)
+                    .toList();
+        }
+
+        @PostMapping("/api/meters")
+        MeterView add(@Valid @RequestBody NewMeter given) {
+            Meter meter = new Meter(given.percent(), given.counts(), null, given.range());
+            return view(store.save(new Kept(given.name().strip(), given.quantity(), meter)));
+        }
+
+        @DeleteMapping("/api/meters/{id}")
+        void remove(@PathVariable long id) {
+            store.deleteById(id);
+        }
+
+        private static MeterView view(Kept kept) {
+            return new MeterView(
+                    Objects.requireNonNull(kept.id),
+                    kept.name,
+                    kept.quantity,
+                    kept.quantity.unit(),
+                    kept.meter().text(),
+                    kept.topOfRange);
+        }
+    }
+}

@@ -1,0 +1,127 @@
+package zestbench.server.shop;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Lob;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+import zestbench.core.shop.School;
+import zestbench.core.shop.ShopRules;
+import zestbench.server.open.RulesPart;
+import zestbench.server.person.People;
+
+/** The rules in force, every earlier set kept, so that a judgement can be read under the rules it was made under. */
+@Service
+public class Shop {
+    /** One set of rules. */
+    @Entity(name = "shop_rules")
+    static class Kept {
+        @Id
+        @GeneratedValue(strategy = GenerationType.IDENTITY)
+        private @Nullable Long id;
+
+        private Instant at = Instant.EPOCH;
+        private String who = "";
+
+        @Lob
+        private String rules = "";
+
+        protected Kept() {}
+
+        Kept(Instant at, String who, String rules) {
+            this.at = at;
+            this.who = who;
+            this.rules = rules;
+        }
+    }
+
+    /** The sets as kept. */
+    interface Store extends JpaRepository<Kept, Long> {
+        @Nullable
+        Kept findFirstByOrderByIdDesc();
+    }
+
+    /** Rules with the number judgements are kept under; 0 while the defaults were never changed. */
+    public record InForce(
+            long number,
+            ShopRules rules,
+            @Nullable Long sinceMillis,
+            @Nullable String who) {}
+
+    private final Store store;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    Shop(Store store, JsonMapper json, Clock clock) {
+        this.store = store;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    public InForce inForce() {
+        Kept last = store.findFirstByOrderByIdDesc();
+        if (last == null) {
+            return new InForce(0, ShopRules.DEFAULT, null, null);
+        }
+        ShopRules rules = json.readValue(last.rules, RulesPart.class).over(ShopRules.DEFAULT);
+        return new InForce(Objects.requireNonNull(last.id), rules, last.at.toEpochMilli(), last.who);
+    }
+
+    @Transactional
+    InForce change(RulesPart part, String who) {
+        ShopRules rules = part.over(inForce().rules());
+        store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));
+        return inForce();
+    }
+
+    /** Rules over HTTP. */
+    @RestController
+    static class Http {
+        private final Shop shop;
+        private final People people;
+
+        Http(Shop shop, People people) {
+            this.shop = shop;
+            this.people = people;
+        }
+
+        record RulesView(
+                long number,
+                ShopRules rules,
+                ShopRules defaults,
+                @Nullable Long sinceMillis,
+                @Nullable String who,
+                List<School> schools) {}
+
+        @GetMapping("/api/rules")
+        RulesView rules() {
+            return view(shop.inForce());
+        }
+
+        @PutMapping("/api/rules")
+        RulesView change(
+                @RequestBody RulesPart part,
+                @RequestHeader(name = "X-Technician", required = false) @Nullable Long who) {
+            return view(shop.change(part, people.named(who)));
+        }
+
+        private static RulesView view(InForce now) {
+            return new RulesView(
+                    now.number(), now.rules(), ShopRules.DEFAULT, now.sinceMillis(), now.who(), School.CAPACITORS);
+        }
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.shop;
+
+import org.jspecify.annotations.NullMarked;

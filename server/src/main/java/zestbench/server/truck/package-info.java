@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.truck;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.unit;
+
+import org.jspecify.annotations.NullMarked;
