@@ -5,9 +5,11 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
 import org.springframework.context.annotation.Bean;
+import org.springframework.data.jpa.repository.config.EnableJpaRepositories;
 
 /** Serves the bench: carries what the core says to the screen and keeps it. */
 @SpringBootApplication
+@EnableJpaRepositories(considerNestedRepositories = true)
 @ConfigurationPropertiesScan
 public class ZestBench {
     public static void main(String[] arguments) {

@@ -2,6 +2,7 @@ package zestbench.core.wiring;
 
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import zestbench.core.quantity.Figures;
 
@@ -28,9 +29,9 @@ public final class SvgWriter {
 
     private SvgWriter() {}
 
-    /** The colours a wire can be given by name. */
-    public static List<String> colourNames() {
-        return COLOURS.keySet().stream().sorted().toList();
+    /** The colours a wire can be given by name, each as it is drawn. */
+    public static Map<String, String> colours() {
+        return new TreeMap<>(COLOURS);
     }
 
     /** A complete SVG element. @param title read out in place of the picture */

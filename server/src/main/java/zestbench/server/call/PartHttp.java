@@ -107,7 +107,7 @@ class PartHttp {
             String text) {}
 
     /** Either the ids of an offer, or the text of a part bought on the way. */
-    record Choice(
+    record ChoiceGiven(
             @Nullable List<String> offer,
             @Nullable String text,
             @Nullable String returnDate) {}
@@ -274,7 +274,7 @@ class PartHttp {
     CallView choose(
             @PathVariable long id,
             @PathVariable String part,
-            @Valid @RequestBody Choice given,
+            @Valid @RequestBody ChoiceGiven given,
             @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
             @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
         List<String> offer = given.offer();

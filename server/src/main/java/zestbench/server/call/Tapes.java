@@ -1,5 +1,6 @@
 package zestbench.server.call;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
@@ -33,7 +34,10 @@ class Tapes {
 
     Tapes(Store store, JsonMapper json) {
         this.store = store;
-        this.json = json;
+        // what an entry says are its components; what it can answer (isFigure) is not kept beside them
+        this.json = json.rebuild()
+                .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+                .build();
     }
 
     void append(long callId, Instant at, String who, Entry entry) {

@@ -4,9 +4,6 @@ import jakarta.validation.Valid;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
-import org.springframework.http.ProblemDetail;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -30,6 +27,7 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.value.Value;
+import zestbench.server.problem.TooLarge;
 import zestbench.server.open.OpenWords.AssignmentGiven;
 import zestbench.server.open.OpenWords.CriterionGiven;
 import zestbench.server.open.OpenWords.FindingGiven;
@@ -52,15 +50,13 @@ class OpenInterface {
     private static final String UNDER_LOAD = "capacitor-under-load";
 
     @PostMapping("/api/read")
-    ResponseEntity<?> read(@Valid @RequestBody ReadRequest request) {
-        if (request.text().length() > LONGEST_TEXT) {
-            return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
-                    .body(ProblemDetail.forStatusAndDetail(
-                            HttpStatus.CONTENT_TOO_LARGE,
-                            "The text has " + request.text().length() + " characters; give up to 20,000"));
+    ReadAnswer read(@Valid @RequestBody ReadRequest request) {
+        int length = request.text().length();
+        if (length > LONGEST_TEXT) {
+            throw new TooLarge("The text has " + length + " characters; give up to 20,000");
         }
         String kind = request.kind() == null ? Families.AUTO : request.kind();
-        return ResponseEntity.ok(answer(Families.read(kind, request.text())));
+        return answer(Families.read(kind, request.text()));
     }
 
     static ReadAnswer answer(LabelRead read) {

@@ -48,6 +48,11 @@ public class Problems extends ResponseEntityExceptionHandler {
         return of(HttpStatus.CONFLICT, String.valueOf(problem.getMessage()), List.of());
     }
 
+    @ExceptionHandler(TooLarge.class)
+    ProblemDetail tooLarge(TooLarge problem) {
+        return of(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(problem.getMessage()), List.of());
+    }
+
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ProblemDetail argument(MethodArgumentTypeMismatchException problem) {
         String value = String.valueOf(problem.getValue());

@@ -1,0 +1,98 @@
+<script setup lang="ts">
+import { ref, useId, watch } from 'vue'
+import type { Attribute, Fields } from '@/api/types'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import { textOf, valueOf } from './fieldText'
+
+/** One field of a label in the form its attribute asks for. */
+const props = defineProps<{ attribute: Attribute; value: unknown; isOff?: boolean }>()
+const emit = defineEmits<{ change: [value: unknown] }>()
+const id = useId()
+const text = ref('')
+const wrong = ref('')
+
+watch(
+  () => props.value,
+  (value) => {
+    text.value = textOf(props.attribute, value)
+    wrong.value = ''
+  },
+  { immediate: true },
+)
+
+function keep() {
+  const typed = valueOf(props.attribute, text.value)
+  if ('wrong' in typed) {
+    wrong.value = typed.wrong
+    return
+  }
+  wrong.value = ''
+  if (textOf(props.attribute, typed.value) !== textOf(props.attribute, props.value)) emit('change', typed.value)
+}
+
+const FLAGS = [
+  { value: 'true', words: 'yes' },
+  { value: 'false', words: 'no' },
+] as const
+const rows = () => (Array.isArray(props.value) ? (props.value as Fields[]) : [])
+function setRow(at: number, name: string, value: unknown) {
+  const next = rows().map((row, i) => (i === at ? { ...row, [name]: value } : row))
+  emit('change', next.map((row) => Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined))))
+}
+function removeRow(at: number) {
+  const next = rows().filter((_, i) => i !== at)
+  emit('change', next.length ? next : undefined)
+}
+</script>
+
+<template>
+  <div v-if="attribute.type === 'ROWS'" class="rows">
+    <div v-for="(row, i) in rows()" :key="i" class="row">
+      <FieldEditor
+        v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)" :key="a.name" :attribute="a"
+        :value="row[a.name]" :is-off="isOff" :class="a.type === 'NUMBER' ? 'grow' : ''" @change="setRow(i, a.name, $event)"
+      />
+      <v-btn v-if="!isOff" variant="text" :aria-label="`Remove section ${i + 1}`" @click="removeRow(i)">remove</v-btn>
+    </div>
+    <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])">add a section</v-btn>
+  </div>
+  <ChoiceButtons
+    v-else-if="attribute.type === 'CHOICE'" :label="attribute.label" is-hidden-label
+    :choices="attribute.options.map((o) => ({ value: o, words: o }))" :model-value="(value as string) ?? null"
+    @update:model-value="emit('change', $event === value ? undefined : ($event ?? undefined))"
+  />
+  <ChoiceButtons
+    v-else-if="attribute.type === 'FLAG'" :label="attribute.label" is-hidden-label :choices="FLAGS"
+    :model-value="value === undefined ? null : value ? 'true' : 'false'" @update:model-value="emit('change', $event === 'true')"
+  />
+  <div v-else class="field">
+    <v-text-field
+      :id="id" v-model="text" :aria-label="attribute.label + (attribute.unit ? ` in ${attribute.unit}` : '')" :readonly="isOff"
+      :inputmode="attribute.type === 'NUMBER' ? 'decimal' : 'text'" :suffix="attribute.unit" autocomplete="off"
+      @blur="keep" @keydown.enter.prevent="keep"
+    />
+    <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
+  </div>
+</template>
+
+<style scoped>
+.rows {
+  display: grid;
+  gap: 6px;
+}
+.row {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+}
+.grow {
+  width: 130px;
+}
+.add {
+  justify-self: start;
+}
+.field {
+  max-width: 240px;
+}
+</style>

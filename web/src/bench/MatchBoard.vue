@@ -1,0 +1,162 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Grade, MatchesView, OfferView } from '@/api/types'
+import GradePlate from '@/shared/GradePlate.vue'
+
+/** What is needed in the first column, the offers beside it, attributes as rows; every cell says fits or why not. */
+const props = defineProps<{ found: MatchesView; needed: string; serves: string }>()
+const picked = defineModel<OfferView | null>({ required: true })
+const areRefusedShown = ref(false)
+
+const isNever = (o: OfferView) => o.grade === 'REFUSED'
+const offers = computed(() => props.found.offers.filter((o) => areRefusedShown.value || !isNever(o) || props.found.offers.length === 1))
+const attributes = computed(() => [...new Set(offers.value.flatMap((o) => o.cells.map((c) => c.attribute)))])
+const cellOf = (offer: OfferView, attribute: string) => offer.cells.find((c) => c.attribute === attribute)
+const requiredOf = (attribute: string) =>
+  offers.value.map((o) => cellOf(o, attribute)?.required).find((r) => r !== undefined) ?? ''
+const refused = computed(() => props.found.refused.reduce((sum, r) => sum + r.count, 0))
+
+const SIGNS: Record<Grade, string> = {
+  LIKE_FOR_LIKE: '=', SUITABLE: '≥', NEEDS_CHANGE: '~', STOPGAP: '~', UNDECIDED: '?', REFUSED: '✕',
+}
+const canPick = (o: OfferView) => !isNever(o) && o.grade !== 'UNDECIDED'
+const isPicked = (o: OfferView) => picked.value === o
+/** A plain "same" needs no words of its own. */
+const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.startsWith('not on')
+</script>
+
+<template>
+  <div>
+    <div v-if="offers.length" class="scroll" tabindex="0" role="region" aria-label="Match board">
+      <table class="board">
+        <thead>
+          <tr>
+            <td class="attribute"></td>
+            <th scope="col" class="needed">
+              <span class="zb-soft">Needed</span>
+              <span class="title">{{ needed }}</span>
+            </th>
+            <th v-for="o in offers" :key="o.offer.join(' ')" scope="col" class="offer" :class="{ picked: isPicked(o) }">
+              <button type="button" class="pick zb-bare" :disabled="!canPick(o)" :aria-pressed="isPicked(o)" @click="picked = o">
+                <GradePlate :grade="o.grade" :word="o.word" :is-chosen="isPicked(o)" />
+                <span class="title">{{ o.title }}</span>
+                <span class="zb-soft">{{ o.where }}</span>
+              </button>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="a in attributes" :key="a">
+            <th scope="row" class="attribute">{{ a }}</th>
+            <td class="needed">{{ requiredOf(a) }}</td>
+            <td v-for="o in offers" :key="o.offer.join(' ')" class="offer" :class="{ picked: isPicked(o) }">
+              <template v-if="cellOf(o, a)">
+                <b class="sign" :title="cellOf(o, a)?.outcome.replaceAll('_', ' ').toLowerCase()">{{ SIGNS[cellOf(o, a)!.outcome] }}</b>
+                {{ cellOf(o, a)!.offered }}
+                <span v-if="hasWhy(cellOf(o, a)!.outcome, cellOf(o, a)!.why)" class="why zb-small">{{ cellOf(o, a)!.why }}</span>
+              </template>
+            </td>
+          </tr>
+          <tr>
+            <th scope="row" class="attribute">Then</th>
+            <td class="needed"></td>
+            <td v-for="o in offers" :key="o.offer.join(' ')" class="offer" :class="{ picked: isPicked(o) }">
+              <span v-for="c in o.changes" :key="c" class="then">{{ c }}</span>
+              <span v-for="c in o.asks" :key="c" class="then why zb-small">{{ c }}</span>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p v-else class="zb-note">Nothing on the truck fits. Type the label of a part bought on the way, or see what was refused.</p>
+    <p v-if="refused" class="refused">
+      <button type="button" class="zb-bare link" :aria-expanded="areRefusedShown" @click="areRefusedShown = !areRefusedShown">
+        {{ areRefusedShown ? 'Hide' : 'Show' }} {{ refused }} refused
+      </button>
+      <span class="zb-soft">: {{ found.refused.map((r) => `${r.count} by ${r.reason.toLowerCase()}`).join(', ') }}</span>
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.scroll {
+  overflow-x: auto;
+}
+.board {
+  border-collapse: collapse;
+  min-width: 100%;
+}
+th,
+td {
+  vertical-align: top;
+  text-align: left;
+  padding: 8px 12px 8px 10px;
+  border-bottom: 1px solid var(--zb-hair);
+  font-weight: 400;
+}
+thead th,
+thead td {
+  border-bottom: var(--zb-line);
+  vertical-align: top;
+}
+.attribute {
+  color: var(--zb-soft);
+  padding-left: 0;
+  position: sticky;
+  left: 0;
+  background: var(--zb-paper);
+  min-width: 92px;
+}
+.needed {
+  min-width: 96px;
+}
+.offer {
+  min-width: 164px;
+  max-width: 220px;
+}
+.picked {
+  background: var(--zb-sheet);
+  border-left: var(--zb-line);
+  border-right: var(--zb-line);
+}
+thead .picked {
+  border-top: var(--zb-line);
+}
+.pick {
+  display: grid;
+  gap: 4px;
+  justify-items: start;
+  min-height: 84px;
+  align-content: start;
+  width: 100%;
+}
+.title {
+  display: block;
+  font-weight: 700;
+  line-height: 1.2;
+}
+.sign {
+  font-family: var(--zb-figures);
+  display: inline-block;
+  width: 1.2ch;
+}
+.why,
+.then {
+  display: block;
+}
+.why {
+  color: var(--zb-soft);
+}
+.then + .then {
+  margin-top: 4px;
+}
+.refused {
+  margin-top: 10px;
+}
+.link {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  min-height: 40px;
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { whenOf } from '@/shared/time'
+import Slice from '@/shared/Slice.vue'
+import VerdictMark from '@/shared/VerdictMark.vue'
+import { useCall, type CallStep } from '@/stores/call'
+import { useUi } from '@/stores/ui'
+import type { PartView } from '@/api/types'
+import AddPart from './AddPart.vue'
+
+/** The unit in two lines, the call's own steps, then its parts. */
+const store = useCall()
+const ui = useUi()
+const isAdding = ref(false)
+
+const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
+const safeWords = computed(() => {
+  const safe = store.call?.safe
+  if (!safe) return ''
+  if (safe.isSupplyDead) return `DEAD ${safe.sinceMillis ? whenOf(safe.sinceMillis) : ''}`
+  return safe.live ? 'power is on' : 'not read dead yet'
+})
+const steps = computed<{ step: CallStep; title: string; words: string }[]>(() => [
+  { step: 'ASK', title: 'Ask', words: store.call?.complaint ?? '' },
+  { step: 'SAFE', title: 'Make safe', words: safeWords.value },
+  { step: 'PLATE', title: 'Plate', words: store.call?.unit ? 'ratings' : '' },
+  {
+    step: 'LEAVE',
+    title: 'Leave',
+    words: store.call?.status === 'OPEN' ? '' : (store.call?.status.toLowerCase() ?? ''),
+  },
+])
+const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step === 'SAFE') : steps.value))
+
+function isAt(step: CallStep) {
+  return 'call' in store.place && store.place.call === step
+}
+function goCall(step: CallStep) {
+  store.go({ call: step })
+  ui.pane = 'WORK'
+}
+function goPart(part: PartView) {
+  store.openPart(part.id)
+  ui.pane = 'WORK'
+}
+function state(part: PartView): string {
+  if (part.closed) {
+    if (part.closed.outcome === 'REPLACED') return part.closed.returnDate ? 'stopgap in' : 'replaced'
+    return part.closed.outcome === 'NOT_NEEDED' ? 'not needed' : 'fixed without a part'
+  }
+  if (part.fields && Object.keys(part.fields).length === 0) return 'label not read yet'
+  if (part.missing.length > 0) return 'label half read'
+  return part.readings.length === 0 ? 'not tested yet' : ''
+}
+</script>
+
+<template>
+  <aside class="rail" aria-label="Parts">
+    <div class="unit">
+      <template v-if="store.call?.unit">
+        <h1>{{ store.call.unit.site }}, {{ store.call.unit.name }}</h1>
+        <p class="zb-soft">{{ store.call.unit.line }}</p>
+      </template>
+      <template v-else>
+        <h1>Quick check</h1>
+        <p class="zb-soft">a tape without a call</p>
+      </template>
+    </div>
+    <nav class="steps" aria-label="Steps of the call">
+      <button
+        v-for="s in shown" :key="s.step" type="button" class="step" :class="{ on: isAt(s.step) }"
+        :aria-current="isAt(s.step) ? 'step' : undefined" @click="goCall(s.step)"
+      >
+        <span>{{ s.title }}</span>
+        <span class="zb-soft words">
+          <svg v-if="s.step === 'SAFE' && store.call?.safe.isSupplyDead" width="15" height="15" viewBox="0 0 18 18" aria-hidden="true">
+            <circle cx="9" cy="9" r="7" fill="var(--zb-leaf)" stroke="var(--zb-ink)" stroke-width="2" />
+          </svg>
+          {{ s.words }}
+        </span>
+      </button>
+    </nav>
+    <nav class="parts" aria-label="Parts in question">
+      <button
+        v-for="part in store.call?.parts" :key="part.id" type="button" class="part" :class="{ on: store.part?.id === part.id }"
+        :aria-current="store.part?.id === part.id ? 'true' : undefined" @click="goPart(part)"
+      >
+        <Slice :filled="part.filled" :at="store.part?.id === part.id ? store.step : null" />
+        <span class="lines">
+          <b class="title">{{ part.title }}</b>
+          <span class="zb-small rating">{{ part.shortRating || part.place }}</span>
+          <span class="zb-small verdict">
+            <VerdictMark v-if="part.verdict && !part.closed" :verdict="part.verdict" :word="part.verdict.replace('_', ' ')" />
+            {{ part.closed ? state(part) : part.last || state(part) }}
+          </span>
+        </span>
+      </button>
+      <button v-if="store.isWorking" type="button" class="add" @click="isAdding = true">+ Add a part</button>
+    </nav>
+    <AddPart v-model="isAdding" />
+  </aside>
+</template>
+
+<style scoped>
+.rail {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  overflow-y: auto;
+}
+.unit {
+  padding: 12px 16px;
+  border-bottom: 1px solid var(--zb-hair);
+}
+h1 {
+  font-size: 19px;
+  font-weight: 700;
+  line-height: 1.2;
+}
+.steps {
+  padding: 4px 0;
+  border-bottom: 1px solid var(--zb-hair);
+}
+.step {
+  width: 100%;
+  min-height: 44px;
+  padding: 0 16px 0 10px;
+  border: 0;
+  border-left: 6px solid transparent;
+  background: none;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 12px;
+  cursor: pointer;
+  text-align: left;
+}
+.words {
+  display: flex;
+  gap: 5px;
+  align-items: center;
+  text-align: right;
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.part {
+  width: 100%;
+  min-height: 72px;
+  padding: 6px 12px 6px 10px;
+  border: 0;
+  border-left: 6px solid transparent;
+  border-bottom: 1px solid var(--zb-hair);
+  background: none;
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  cursor: pointer;
+  text-align: left;
+}
+.on {
+  background: var(--zb-sheet);
+  border-left-color: var(--zb-lemon);
+  box-shadow: inset 2px 0 0 var(--zb-ink);
+}
+.step.on {
+  font-weight: 700;
+}
+.lines {
+  display: grid;
+  min-width: 0;
+  line-height: 1.3;
+}
+.rating {
+  color: var(--zb-soft);
+}
+.verdict {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+}
+.add {
+  min-height: 56px;
+  padding: 0 16px;
+  border: 0;
+  background: none;
+  font-weight: 600;
+  cursor: pointer;
+}
+@media (max-width: 839px) {
+  .step {
+    min-height: 52px;
+  }
+}
+</style>

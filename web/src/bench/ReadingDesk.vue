@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { useDebounceFn, useElementSize } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, body, NoConnection } from '@/api/client'
+import type { JudgedView } from '@/api/types'
+import NumberPad from '@/shared/NumberPad.vue'
+import { useDraft } from '@/shared/useDraft'
+import { useCall } from '@/stores/call'
+import ReadingRow from './ReadingRow.vue'
+
+/** Takes readings section by section: pad while reading, verdict while typing, onto the tape with "next". */
+const props = defineProps<{ sections: readonly string[]; known: readonly JudgedView[]; piece?: number }>()
+const store = useCall()
+const desk = ref<HTMLElement | null>(null)
+const { width } = useElementSize(desk)
+
+const active = ref<string | null>(firstOpen())
+const preview = ref<JudgedView | null>(null)
+const wrong = ref('')
+const isSending = ref(false)
+const { text, letGo } = useDraft(
+  () => `reading ${store.call?.id} ${store.part?.id} ${props.piece ?? ''} ${active.value ?? ''}`,
+  () => '',
+)
+
+function firstOpen(): string | null {
+  return props.sections.find((s) => !props.known.some((k) => k.subject === s)) ?? null
+}
+const judgedOf = (section: string) =>
+  section === active.value && text.value !== '' ? preview.value : (props.known.find((k) => k.subject === section) ?? null)
+const isReady = computed(() => text.value === 'OL' || (text.value !== '' && text.value !== '.' && !isSending.value))
+const isBeside = computed(() => width.value > 560)
+
+/** What is on the pad, as the server takes it. */
+function taken() {
+  const section = active.value ?? undefined
+  return text.value === 'OL' ? { section, overRange: true } : { section, microfarads: Number(text.value) }
+}
+
+const look = useDebounceFn(async (typed: string) => {
+  const id = store.call?.id
+  const part = store.part?.id
+  if (typed === '' || id === undefined || part === undefined) return
+  try {
+    const seen = await body(
+      api.POST('/api/calls/{id}/parts/{part}/preview', {
+        params: { path: { id, part } },
+        body: { readings: [taken()], piece: props.piece },
+      }),
+    )
+    if (text.value === typed) preview.value = seen.verdicts[0] ?? null
+  } catch (problem) {
+    wrong.value = problem instanceof NoConnection ? 'No connection: judged once it is back.' : (problem as Error).message
+  }
+}, 150)
+
+watch(text, (typed) => {
+  preview.value = null
+  wrong.value = ''
+  void look(typed)
+}, { immediate: true })
+
+async function next() {
+  if (!isReady.value || active.value === null) return
+  isSending.value = true
+  const what = `${active.value} ${text.value}`
+  const isKept = await store.changePart('POST', '/readings', what, { readings: [taken()], piece: props.piece })
+  isSending.value = false
+  if (!isKept && store.notice === '') return
+  letGo()
+  text.value = ''
+  const done = active.value
+  const open = props.sections.filter((s) => s !== done && !props.known.some((k) => k.subject === s))
+  active.value = open[0] ?? null
+}
+function read(section: string) {
+  active.value = section
+}
+</script>
+
+<template>
+  <div ref="desk" class="desk" :class="{ beside: isBeside, reading: active !== null }">
+    <div class="rows">
+      <ReadingRow
+        v-for="s in sections" :key="s" :subject="s" :judged="judgedOf(s)" :typed="text" :is-active="s === active"
+        :can-read="store.isWorking" :has-no-scale="!isBeside && active !== null && s !== active" @read="read(s)"
+      />
+      <p class="zb-wrong" role="status">{{ wrong }}</p>
+      <slot />
+    </div>
+    <NumberPad
+      v-if="active !== null && store.isWorking" v-model="text" class="pad" unit="µF" has-over-range :is-ready="isReady"
+      @next="next"
+    />
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 8px 20px;
+}
+.desk.beside.reading {
+  grid-template-columns: minmax(0, 1fr) 236px;
+}
+.pad {
+  align-self: start;
+}
+</style>

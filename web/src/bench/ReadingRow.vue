@@ -1,0 +1,104 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { JudgedView } from '@/api/types'
+import AlignedFigure from '@/shared/AlignedFigure.vue'
+import ValueScale from '@/shared/ValueScale.vue'
+import VerdictMark from '@/shared/VerdictMark.vue'
+
+/** One section: its name, the figure large, the verdict, and where it lies on the scale. */
+const props = defineProps<{
+  subject: string
+  judged: JudgedView | null
+  typed?: string
+  isActive?: boolean
+  isPreview?: boolean
+  canRead?: boolean
+  hasNoScale?: boolean
+}>()
+const emit = defineEmits<{ read: [] }>()
+
+const figure = computed(() => (props.isActive && props.typed ? props.typed : (props.judged?.figure ?? '')))
+const unit = computed(() => (figure.value === 'OL' || figure.value === 'open' ? '' : props.judged?.unit || 'µF'))
+const words = computed(() =>
+  props.judged
+    ? `${props.subject}: ${props.judged.figure} ${props.judged.unit}, limits ${props.judged.low} to ${props.judged.high}, ${props.judged.word}`
+    : `${props.subject}: not read yet`,
+)
+</script>
+
+<template>
+  <div class="row" :class="{ active: isActive }">
+    <component
+      :is="canRead ? 'button' : 'div'" class="face zb-bare" :type="canRead ? 'button' : undefined"
+      :aria-label="canRead ? `Read ${subject}` : undefined" @click="canRead && emit('read')"
+    >
+      <span class="zb-name subject">{{ subject === 'CAPACITOR' ? 'C' : subject }}</span>
+      <span class="figure">
+        <AlignedFigure v-if="figure" :figure="figure" />
+        <span v-else class="zb-figure none">{{ isActive ? '–' : '· ·' }}</span>
+        <span class="unit">{{ unit }}</span>
+      </span>
+      <VerdictMark v-if="judged" :verdict="judged.verdict" :word="judged.word" class="verdict" />
+      <span v-else class="zb-soft verdict">{{ isActive ? 'type the reading' : 'not read' }}</span>
+    </component>
+    <ValueScale
+      v-if="!hasNoScale" :scale="judged?.scale" :low="judged?.low ?? ''" :high="judged?.high ?? ''" :rated="judged?.rated ?? ''"
+      :words="words"
+    />
+  </div>
+</template>
+
+<style scoped>
+.row {
+  padding: 4px 0 8px;
+  border-bottom: 1px solid var(--zb-hair);
+}
+.row:last-child {
+  border-bottom: 0;
+}
+.face {
+  width: 100%;
+  display: grid;
+  grid-template-columns: 60px minmax(0, 1fr) auto;
+  align-items: baseline;
+  gap: 8px;
+  min-height: 64px;
+}
+.subject {
+  font-size: 24px;
+}
+.active .subject {
+  text-decoration: underline;
+  text-decoration-color: var(--zb-lemon);
+  text-decoration-thickness: 6px;
+  text-underline-offset: 4px;
+  text-decoration-skip-ink: none;
+}
+.figure {
+  font-size: 54px;
+  line-height: 1.15;
+  white-space: nowrap;
+}
+.none {
+  color: var(--zb-soft);
+  padding-left: 1ch;
+}
+.unit {
+  font-family: var(--zb-text);
+  font-size: 22px;
+  margin-left: 8px;
+  color: var(--zb-soft);
+}
+.verdict {
+  font-size: 18px;
+}
+@media (max-width: 839px) {
+  .face {
+    grid-template-columns: 52px minmax(0, 1fr);
+    gap: 0 8px;
+  }
+  .verdict {
+    grid-column: 2;
+  }
+}
+</style>

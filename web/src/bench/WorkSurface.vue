@@ -1,0 +1,185 @@
+<script setup lang="ts">
+import { computed, type Component } from 'vue'
+import { STEPS, type Step } from '@/api/types'
+import Slice from '@/shared/Slice.vue'
+import { useCall, type CallStep } from '@/stores/call'
+import AskStep from './steps/AskStep.vue'
+import HookUpStep from './steps/HookUpStep.vue'
+import JudgeStep from './steps/JudgeStep.vue'
+import LeaveStep from './steps/LeaveStep.vue'
+import MakeSafeStep from './steps/MakeSafeStep.vue'
+import MatchStep from './steps/MatchStep.vue'
+import PlateStep from './steps/PlateStep.vue'
+import ProveStep from './steps/ProveStep.vue'
+import ReadStep from './steps/ReadStep.vue'
+import TestStep from './steps/TestStep.vue'
+
+/** One step of one part, or one step of the call. */
+const store = useCall()
+const OF_PART: Record<Step, Component> = {
+  READ: ReadStep,
+  TEST: TestStep,
+  JUDGE: JudgeStep,
+  MATCH: MatchStep,
+  HOOK_UP: HookUpStep,
+  PROVE: ProveStep,
+}
+const OF_CALL: Record<CallStep, Component> = { ASK: AskStep, SAFE: MakeSafeStep, PLATE: PlateStep, LEAVE: LeaveStep }
+const TITLES: Record<CallStep, string> = { ASK: 'Ask', SAFE: 'Make safe', PLATE: 'Plate', LEAVE: 'Leave' }
+
+const view = computed(() => {
+  if ('call' in store.place) return OF_CALL[store.place.call]
+  return store.part ? OF_PART[store.place.step] : null
+})
+const key = computed(() => JSON.stringify(store.place))
+</script>
+
+<template>
+  <section class="work" aria-label="Work">
+    <template v-if="store.part">
+      <header class="head">
+        <Slice class="on-phone" :filled="store.part.filled" :at="store.step" :size="36" />
+        <div class="name">
+          <h2>{{ store.part.title }}</h2>
+          <span class="zb-soft">{{ store.part.serves ? `for ${store.part.serves}` : store.part.place }}</span>
+        </div>
+        <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>
+      </header>
+      <nav class="steps zb-noprint" aria-label="Steps of the part">
+        <button
+          v-for="({ step, title }, i) in STEPS" :key="step" type="button" class="step"
+          :class="{ on: store.step === step, done: store.part.filled.includes(step) }"
+          :aria-current="store.step === step ? 'step' : undefined" :aria-label="`${i + 1} ${title}`" @click="store.goStep(step)"
+        >
+          <span class="number">{{ i + 1 }}</span><span class="title">{{ title }}</span>
+        </button>
+      </nav>
+    </template>
+    <header v-else-if="'call' in store.place" class="head">
+      <h2>{{ TITLES[store.place.call] }}</h2>
+    </header>
+    <p v-if="store.problem" class="said" role="alert"><b>{{ store.problem }}</b></p>
+    <p v-else-if="store.notice" class="said" role="status">{{ store.notice }}</p>
+    <component :is="view" v-if="view" :key="key" class="step-view" />
+  </section>
+</template>
+
+<style scoped>
+.work {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  min-width: 0;
+}
+.head {
+  min-height: 56px;
+  padding: 8px 20px 6px;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+}
+.name {
+  display: flex;
+  align-items: baseline;
+  gap: 0 12px;
+  flex-wrap: wrap;
+  flex: 1;
+  min-width: 0;
+}
+h2 {
+  font-size: 25px;
+  line-height: 1.1;
+}
+.rating {
+  font-size: 19px;
+}
+.on-phone {
+  display: none;
+}
+.steps {
+  margin: 0 20px;
+  display: grid;
+  grid-template-columns: repeat(6, 1fr);
+  border: var(--zb-line);
+  flex: none;
+}
+.step {
+  min-height: 44px;
+  border: 0;
+  border-right: 1px solid var(--zb-hair);
+  background: var(--zb-sheet);
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  gap: 7px;
+  cursor: pointer;
+  padding: 0 2px;
+  color: var(--zb-soft);
+}
+.step:last-child {
+  border-right: 0;
+}
+.number {
+  font-weight: 700;
+}
+.done {
+  color: var(--zb-ink);
+}
+.done .title {
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 5px;
+}
+.step.on {
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  font-weight: 700;
+  outline: var(--zb-line);
+  outline-offset: 0;
+}
+.said {
+  margin: 8px 20px 0;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 8px 14px;
+}
+.step-view {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+@media (max-width: 839px) {
+  .on-phone {
+    display: block;
+  }
+  .head {
+    padding: 6px 16px;
+    gap: 10px;
+  }
+  .name {
+    display: block;
+  }
+  h2 {
+    font-size: 20px;
+  }
+  .rating {
+    font-size: 16px;
+    padding: 1px 6px;
+    white-space: normal;
+    max-width: 130px;
+  }
+  .steps {
+    margin: 0;
+    border-left: 0;
+    border-right: 0;
+    grid-template-columns: repeat(6, auto);
+  }
+  .step {
+    min-height: 48px;
+  }
+  .step:not(.on) .title {
+    display: none;
+  }
+}
+</style>

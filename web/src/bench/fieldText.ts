@@ -1,0 +1,46 @@
+import type { Attribute } from '@/api/types'
+
+/** What a typed field came to: a value, nothing, or what is wrong with it. */
+export type Typed = { value: unknown } | { wrong: string }
+
+/** A value as it stands in its field; lists with commas, numbers by name as "A 450, B 500". */
+export function textOf(attribute: Attribute, value: unknown): string {
+  if (value === undefined || value === null) return ''
+  if (Array.isArray(value)) return value.join(', ')
+  if (attribute.type === 'NUMBERS_BY_NAME') {
+    return Object.entries(value as Record<string, number>).map(([name, n]) => `${name} ${n}`).join(', ')
+  }
+  return String(value)
+}
+
+/** The value of what was typed; an empty field means that it is not known. */
+export function valueOf(attribute: Attribute, text: string): Typed {
+  const typed = text.trim()
+  if (typed === '') return { value: undefined }
+  switch (attribute.type) {
+    case 'NUMBER':
+    case 'SIGNED_NUMBER': {
+      const n = number(typed)
+      return n === null || (n < 0 && attribute.type === 'NUMBER')
+        ? { wrong: `"${typed}" is no figure${attribute.unit ? ` in ${attribute.unit}` : ''}: write it as 7.5` }
+        : { value: n }
+    }
+    case 'NUMBERS': {
+      const all = typed.split(/[\s/;]+|,\s*/).filter((t) => t !== '').map(number)
+      return all.some((n) => n === null) ? { wrong: `"${typed}": write figures with commas, as 50, 60` } : { value: all }
+    }
+    case 'NUMBERS_BY_NAME': {
+      const pairs = typed.split(',').map((t) => /^\s*([A-Za-z]+)\s*:?\s*([\d.]+)\s*$/.exec(t))
+      return pairs.some((p) => p === null)
+        ? { wrong: `"${typed}": write name and figure, as B 450, D 500` }
+        : { value: Object.fromEntries(pairs.map((p) => [p?.[1], Number(p?.[2])])) }
+    }
+    default:
+      return { value: typed }
+  }
+}
+
+function number(text: string): number | null {
+  const plain = text.replace(',', '.').replace('−', '-')
+  return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null
+}

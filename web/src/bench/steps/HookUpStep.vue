@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, body } from '@/api/client'
+import type { SheetView } from '@/api/types'
+import ActionBar from '@/shared/ActionBar.vue'
+import { timeOf } from '@/shared/time'
+import WireSwatch from '@/shared/WireSwatch.vue'
+import { useCall } from '@/stores/call'
+import PhotoStrip from '../PhotoStrip.vue'
+import WireEditor from '../WireEditor.vue'
+
+/** Which wire goes where: as found, as left, then the list to tick off. */
+const store = useCall()
+const part = computed(() => store.part)
+const sheet = ref<SheetView | null>(null)
+const isEditing = ref(part.value?.wires.length === 0)
+const wrong = ref('')
+const editor = ref<InstanceType<typeof WireEditor> | null>(null)
+const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead || part.value.isSheetOpened))
+const left = computed(() => sheet.value?.steps.filter((s) => !s.done).length ?? 0)
+
+async function look() {
+  const id = store.call?.id
+  const at = part.value?.id
+  if (id === undefined || at === undefined || !canOpen.value || isEditing.value) return
+  try {
+    const isFirst = !part.value?.isSheetOpened
+    sheet.value = await body(api.POST('/api/calls/{id}/parts/{part}/sheet', { params: { path: { id, part: at } } }))
+    wrong.value = ''
+    if (isFirst) store.take(await body(api.GET('/api/calls/{id}', { params: { path: { id } } })))
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}
+watch([() => store.call?.tape.length, canOpen, isEditing], () => void look(), { immediate: true })
+
+const action = computed(() => {
+  const p = part.value
+  if (!p?.chosen) return { words: 'Choose a replacement first', go: () => store.goStep('MATCH') }
+  if (isEditing.value) return { words: 'Keep the wires as found', go: () => editor.value?.keep() }
+  if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
+  if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
+  return { words: 'Prove it', go: () => store.goStep('PROVE') }
+})
+function tick(key: string, on: boolean) {
+  void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on })
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <div v-if="part">
+    <div class="zb-scroll">
+      <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
+      <template v-if="!part.chosen">
+        <p class="zb-note">The sheet shows the chosen part in place of the old one. Choose it on the match board.</p>
+      </template>
+      <template v-else-if="isEditing">
+        <h3>What is on each terminal, before anything is moved</h3>
+        <p class="zb-soft">A colour tells wires apart on this unit; it is no code for what they do.</p>
+        <WireEditor ref="editor" @kept="isEditing = false" />
+        <PhotoStrip />
+      </template>
+      <template v-else-if="!canOpen">
+        <p class="zb-caution"><b>Not read dead yet.</b> The sheet opens once every pair of this unit and of the capacitor reads under 5 V.</p>
+        <PhotoStrip />
+      </template>
+      <template v-else-if="sheet">
+        <p v-if="sheet.powerOn" class="zb-caution power" role="alert"><b>POWER IS ON.</b> To be read, not to be worked by: make safe again first.</p>
+        <div class="drawings">
+          <figure>
+            <figcaption class="zb-name">AS FOUND</figcaption>
+            <div v-html="sheet.found" />
+          </figure>
+          <figure>
+            <figcaption class="zb-name">AS LEFT</figcaption>
+            <div v-html="sheet.left" />
+          </figure>
+        </div>
+        <ol class="steps">
+          <li v-for="(s, i) in sheet.steps" :key="s.key">
+            <label class="tick">
+              <span class="number">{{ i + 1 }}</span>
+              <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" />
+              <span v-else class="no-wire" />
+              <span class="text">{{ s.text }}</span>
+              <input type="checkbox" :checked="s.done" :disabled="!store.isWorking" @change="tick(s.key, !s.done)" />
+            </label>
+          </li>
+        </ol>
+        <p class="zb-caution safe">
+          <b v-if="!sheet.powerOn && sheet.sinceMillis">Power is off since {{ timeOf(sheet.sinceMillis) }}.</b>
+          No screw into a coil or can. The unit's own diagram decides over this sheet.
+        </p>
+        <PhotoStrip />
+      </template>
+    </div>
+    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
+      <template v-if="part.chosen && !isEditing">
+        <v-btn variant="text" height="32" @click="isEditing = true">change the wires as found</v-btn>
+        <v-btn v-if="sheet" variant="text" height="32" @click="print">print</v-btn>
+      </template>
+      <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false">without naming wires</v-btn>
+    </ActionBar>
+  </div>
+</template>
+
+<style scoped>
+h3 {
+  font-size: 19px;
+  margin-bottom: 4px;
+}
+.drawings {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+}
+figure {
+  margin: 0;
+  min-width: 0;
+}
+figcaption {
+  border-bottom: var(--zb-line);
+  font-size: 18px;
+  margin-bottom: 8px;
+}
+figure :deep(svg) {
+  width: 100%;
+  height: auto;
+  max-height: 270px;
+  display: block;
+}
+.steps {
+  list-style: none;
+  padding: 0;
+  margin: 12px 0;
+  border-top: 1px solid var(--zb-hair);
+}
+.tick {
+  display: grid;
+  grid-template-columns: 24px 30px minmax(0, 1fr) 48px;
+  gap: 10px;
+  align-items: center;
+  min-height: 48px;
+  border-bottom: 1px solid var(--zb-hair);
+  cursor: pointer;
+}
+.number {
+  font-weight: 700;
+}
+.tick input {
+  width: 28px;
+  height: 28px;
+  justify-self: end;
+  accent-color: var(--zb-ink);
+}
+.safe {
+  margin: 12px 0;
+}
+.power {
+  margin-bottom: 10px;
+}
+@media (max-width: 839px) {
+  .drawings {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import ActionBar from '@/shared/ActionBar.vue'
+import LabelledField from '@/shared/LabelledField.vue'
+import { useCall } from '@/stores/call'
+
+/** How every part ended, the call in words to be pasted elsewhere, and the end of the visit. */
+const store = useCall()
+const { copy, copied } = useClipboard({ legacy: true })
+const note = ref('')
+const summary = ref('')
+const isOpen = computed(() => store.call?.status === 'OPEN')
+const open = computed(() => store.call?.parts.filter((p) => !p.closed) ?? [])
+
+watch(
+  () => store.call?.tape.length,
+  async () => {
+    const answer = await fetch(`/api/calls/${store.call?.id}/summary`).catch(() => null)
+    if (answer?.ok) summary.value = await answer.text()
+  },
+  { immediate: true },
+)
+function end(how: 'CLOSED' | 'CANCELLED') {
+  void store.change('POST', '/end', `end: ${how.toLowerCase()}`, { end: how, note: note.value })
+}
+</script>
+
+<template>
+  <div>
+    <div class="zb-scroll leave">
+      <p v-if="open.length && isOpen" class="zb-note">
+        Still open: {{ open.map((p) => `${p.title.toLowerCase()}, ${p.place.toLowerCase()}`).join('; ') }}.
+      </p>
+      <ul v-if="store.call?.parts.some((p) => p.closed)" class="closed">
+        <li v-for="p in store.call.parts.filter((x) => x.closed)" :key="p.id">
+          <b>{{ p.title }}</b>, {{ p.place.toLowerCase() }}: {{ p.closed?.asLeft }}
+          <template v-if="p.closed?.returnDate">, stopgap until <b>{{ p.closed.returnDate }}</b></template>
+        </li>
+      </ul>
+      <div class="row">
+        <h3>The call in words</h3>
+        <v-btn height="40" @click="copy(summary)">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
+      </div>
+      <pre class="summary" tabindex="0">{{ summary }}</pre>
+      <LabelledField v-if="isOpen" v-model="note" label="A line for the next person" has-no-wrong-line />
+    </div>
+    <ActionBar v-if="isOpen" words="Close the call" @act="end('CLOSED')">
+      <v-btn variant="text" height="32" @click="end('CANCELLED')">cancel it instead</v-btn>
+    </ActionBar>
+    <ActionBar v-else words="Open the call again" @act="store.change('POST', '/reopen', 'reopen call')">
+      <span class="zb-soft">{{ store.call?.status.toLowerCase() }}</span>
+    </ActionBar>
+  </div>
+</template>
+
+<style scoped>
+.leave {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+.closed {
+  margin: 0;
+  padding-left: 20px;
+}
+.row {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+}
+h3 {
+  font-size: 19px;
+}
+.summary {
+  white-space: pre-wrap;
+  font-family: var(--zb-text);
+  font-size: 15px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 12px 16px;
+  margin: 0;
+  max-height: 300px;
+  overflow-y: auto;
+}
+</style>

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { FAMILIES } from '@/families'
+import ActionBar from '@/shared/ActionBar.vue'
+import FindingLines from '@/shared/FindingLines.vue'
+import { useCall } from '@/stores/call'
+import ReadingDesk from '../ReadingDesk.vue'
+
+/** Readings against the label. */
+const store = useCall()
+const isOther = ref(false)
+const part = computed(() => store.part)
+const other = computed(() => FAMILIES[part.value?.kind ?? '']?.otherTest)
+const open = computed(
+  () => part.value?.sections.filter((s) => !part.value?.readings.some((r) => r.subject === s)) ?? [],
+)
+const reckonings = computed(() => part.value?.readings ?? [])
+const action = computed(() => {
+  const p = part.value
+  if (!p) return { words: '', go: () => {} }
+  if (p.sections.length === 0) return { words: 'Read the label first', go: () => store.goStep('READ') }
+  if (p.verdict === 'FAILED') return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
+  if (open.value.length > 0) return { words: `Read ${open.value.join(' and ')}`, go: null }
+  return { words: 'See the judgement', go: () => store.goStep('JUDGE') }
+})
+const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
+</script>
+
+<template>
+  <div v-if="part">
+    <div class="zb-scroll">
+      <p v-if="part.sections.length === 0" class="zb-note">
+        The rated µF is not known yet. It is the largest print on the label; a reading means nothing without it.
+      </p>
+      <component :is="other.view" v-else-if="isOther && other" />
+      <ReadingDesk v-else :sections="part.sections" :known="part.readings">
+        <div v-if="reckonings.length" class="zb-note reckoning">
+          <p v-for="r in reckonings" :key="r.line"><b>{{ name(r.subject) }}</b> {{ r.reckoning }}</p>
+          <FindingLines :findings="reckonings.at(-1)?.findings ?? []" />
+        </div>
+        <p v-else-if="part.lastTime" class="zb-soft">Last time: {{ part.lastTime.readings.join(', ') }}</p>
+      </ReadingDesk>
+    </div>
+    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
+      <template v-if="part.sections.length">
+        <span class="zb-soft">{{ isOther ? 'Measured running, start device off' : 'Measured with leads off' }}</span>
+        <v-btn v-if="other && store.isWorking" variant="text" height="32" @click="isOther = !isOther">
+          {{ isOther ? 'on the bench instead' : `${other.words} instead` }}
+        </v-btn>
+      </template>
+    </ActionBar>
+  </div>
+</template>
+
+<style scoped>
+.reckoning {
+  display: grid;
+  gap: 4px;
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, body } from '@/api/client'
+import type { CallsView } from '@/api/types'
+import Slice from '@/shared/Slice.vue'
+import { whenOf } from '@/shared/time'
+import NewCall from './NewCall.vue'
+
+/** What is open and the next thing on each, stopgaps that are due, and what was. */
+const router = useRouter()
+const view = ref<CallsView | null>(null)
+const wrong = ref('')
+const isNew = ref(false)
+const open = computed(() => view.value?.calls.filter((c) => c.status === 'OPEN') ?? [])
+const past = computed(() => view.value?.calls.filter((c) => c.status !== 'OPEN') ?? [])
+
+async function load() {
+  try {
+    view.value = await body(api.GET('/api/calls'))
+    wrong.value = ''
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+    window.setTimeout(() => void load(), 4000)
+  }
+}
+onMounted(load)
+</script>
+
+<template>
+  <div class="zb-page">
+    <div class="zb-page-inner">
+      <header class="head">
+        <h1>Calls</h1>
+        <div class="do">
+          <v-btn to="/quick">Quick check</v-btn>
+          <v-btn color="primary" variant="flat" class="new" @click="isNew = true">New call</v-btn>
+        </div>
+      </header>
+      <p v-if="wrong" role="alert"><b>{{ wrong }}</b></p>
+
+      <section v-if="view?.due.length" aria-labelledby="due">
+        <h2 id="due">Stopgaps</h2>
+        <button v-for="d in view.due" :key="d.callId" type="button" class="due zb-bare" @click="router.push(`/calls/${d.callId}`)">
+          <b class="zb-name flag" :class="{ now: d.isDue }">{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ d.returnDate }}</b>
+          <span><b>{{ d.site }}</b>, {{ d.unit }}</span>
+          <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
+        </button>
+      </section>
+
+      <section aria-labelledby="open">
+        <h2 id="open">Open</h2>
+        <p v-if="view && open.length === 0" class="zb-note">No open call. Start one with New call, or type a label into the quick line.</p>
+        <button v-for="c in open" :key="c.id" type="button" class="call zb-bare" @click="router.push(`/calls/${c.id}`)">
+          <span class="slices">
+            <Slice v-for="(s, i) in c.slices.slice(0, 3)" :key="i" :filled="s" />
+            <Slice v-if="c.slices.length === 0" :filled="[]" />
+          </span>
+          <span class="what">
+            <b class="site">{{ c.site }}, {{ c.unit }}</b>
+            <span class="zb-soft">{{ c.line }}</span>
+            <span>{{ c.complaint }}</span>
+          </span>
+          <span class="next"><span class="zb-soft">next</span> <b>{{ c.next }}</b></span>
+          <span class="zb-soft time">{{ whenOf(c.openedAtMillis) }}</span>
+        </button>
+      </section>
+
+      <section v-if="past.length" aria-labelledby="past">
+        <h2 id="past">Before</h2>
+        <button v-for="c in past" :key="c.id" type="button" class="past zb-bare" @click="router.push(`/calls/${c.id}`)">
+          <span class="zb-soft time">{{ whenOf(c.openedAtMillis) }}</span>
+          <span><b>{{ c.site }}</b>, {{ c.unit }}</span>
+          <span>{{ c.complaint }}</span>
+          <span class="zb-soft">{{ c.status.toLowerCase() }}</span>
+        </button>
+      </section>
+    </div>
+    <NewCall v-model="isNew" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+  flex-wrap: wrap;
+}
+h1 {
+  font-size: 32px;
+}
+h2 {
+  font-size: 19px;
+  border-bottom: var(--zb-line);
+  margin-top: 20px;
+  padding-bottom: 4px;
+}
+.do {
+  display: flex;
+  gap: 12px;
+}
+.new {
+  border: var(--zb-line) !important;
+}
+.call {
+  width: 100%;
+  display: grid;
+  grid-template-columns: 96px minmax(0, 1fr) minmax(0, 300px) 64px;
+  gap: 16px;
+  align-items: center;
+  min-height: 88px;
+  border-bottom: 1px solid var(--zb-hair) !important;
+  padding: 10px 0;
+}
+.slices {
+  display: flex;
+  gap: 4px;
+}
+.slices > :nth-child(n + 2) {
+  margin-left: -24px;
+}
+.what {
+  display: grid;
+}
+.site {
+  font-size: 20px;
+}
+.time {
+  text-align: right;
+}
+.due,
+.past {
+  width: 100%;
+  display: grid;
+  grid-template-columns: 160px minmax(0, 1fr) minmax(0, 1.4fr);
+  gap: 16px;
+  align-items: center;
+  min-height: 52px;
+  border-bottom: 1px solid var(--zb-hair) !important;
+}
+.past {
+  grid-template-columns: 80px minmax(0, 1fr) minmax(0, 1.2fr) 80px;
+}
+.past .time {
+  text-align: left;
+}
+.flag {
+  font-size: 19px;
+  border: var(--zb-line);
+  padding: 0 8px;
+  justify-self: start;
+  background: var(--zb-sheet);
+}
+.now {
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+}
+@media (max-width: 839px) {
+  .call {
+    grid-template-columns: 52px minmax(0, 1fr);
+  }
+  .next,
+  .call .time {
+    grid-column: 2;
+    text-align: left;
+  }
+  .call .time {
+    display: none;
+  }
+  .due,
+  .past {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 2px;
+    padding: 8px 0;
+  }
+}
+</style>

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import { api, body, Refused } from '@/api/client'
+import type { UnitView } from '@/api/types'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import LabelledField from '@/shared/LabelledField.vue'
+import { useDraft } from '@/shared/useDraft'
+
+/** A visit: to which unit, and what is complained of. */
+const isOpen = defineModel<boolean>({ required: true })
+const router = useRouter()
+const units = ref<UnitView[]>([])
+const search = ref('')
+const unit = ref<UnitView | null>(null)
+const isNewUnit = ref(false)
+const fresh = ref({ site: '', name: '', volts: '208/230', tons: '' })
+const phase = ref<'1' | '3' | null>('1')
+const { text: complaint, letGo } = useDraft('new call', () => '')
+const wrong = ref<Record<string, string>>({})
+
+watch(isOpen, async (open) => {
+  if (!open) return
+  wrong.value = {}
+  try {
+    units.value = await body(api.GET('/api/units'))
+    isNewUnit.value = units.value.length === 0
+  } catch (problem) {
+    wrong.value = { all: (problem as Error).message }
+  }
+})
+const found = computed(() => {
+  const words = search.value.toLowerCase().split(/\s+/)
+  return units.value.filter((u) => words.every((w) => `${u.site} ${u.name} ${u.line}`.toLowerCase().includes(w)))
+})
+
+async function start() {
+  wrong.value = {}
+  try {
+    const at = isNewUnit.value ? await addUnit() : unit.value
+    if (!at) {
+      wrong.value = { all: 'Choose the unit.' }
+      return
+    }
+    const call = await body(api.POST('/api/calls', { body: { unitId: at.id, complaint: complaint.value } }))
+    letGo()
+    complaint.value = ''
+    isOpen.value = false
+    void router.push(`/calls/${call.id}`)
+  } catch (problem) {
+    wrong.value =
+      problem instanceof Refused && problem.errors.length
+        ? Object.fromEntries(problem.errors.map((e) => [e.field, e.problem]))
+        : { all: (problem as Error).message }
+  }
+}
+async function addUnit(): Promise<UnitView> {
+  const tons = fresh.value.tons.trim() === '' ? undefined : Number(fresh.value.tons.replace(',', '.'))
+  if (tons !== undefined && Number.isNaN(tons)) throw new Refused(400, '', [{ field: 'tons', problem: 'give tons as 3.5' }])
+  const made = await body(
+    api.POST('/api/units', {
+      body: { site: fresh.value.site, name: fresh.value.name, volts: fresh.value.volts, phase: Number(phase.value ?? 1), tons },
+    }),
+  )
+  units.value.push(made)
+  unit.value = made
+  isNewUnit.value = false
+  return made
+}
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="620" aria-label="New call">
+    <form class="box" @submit.prevent="start">
+      <h2>New call</h2>
+      <template v-if="!isNewUnit">
+        <LabelledField v-model="search" label="Which unit? Site or name" has-no-wrong-line autofocus />
+        <div class="units" role="group" aria-label="Units">
+          <button
+            v-for="u in found" :key="u.id" type="button" class="unit" :class="{ on: unit?.id === u.id }" :aria-pressed="unit?.id === u.id"
+            @click="unit = u"
+          >
+            <b>{{ u.site }}, {{ u.name }}</b><span class="zb-small">{{ u.line }}</span>
+          </button>
+          <p v-if="found.length === 0" class="zb-soft none">No unit by that name.</p>
+        </div>
+        <v-btn variant="text" class="other" @click="isNewUnit = true">a unit not seen before</v-btn>
+      </template>
+      <template v-else>
+        <div class="two">
+          <LabelledField v-model="fresh.site" label="Site" :wrong="wrong.site" autofocus />
+          <LabelledField v-model="fresh.name" label="Unit" hint="rooftop 1" :wrong="wrong.name" />
+          <LabelledField v-model="fresh.volts" label="Rated volts" :wrong="wrong.volts" />
+          <LabelledField v-model="fresh.tons" kind="number" label="Tons, if known" :wrong="wrong.tons" />
+        </div>
+        <ChoiceButtons v-model="phase" label="Phase" :choices="[{ value: '1', words: 'one' }, { value: '3', words: 'three' }]" />
+        <v-btn v-if="units.length" variant="text" class="other" @click="isNewUnit = false">one of the known units</v-btn>
+      </template>
+      <LabelledField v-model="complaint" label="Complaint, in their words" :wrong="wrong.complaint" />
+      <p v-if="wrong.all" class="zb-wrong" role="alert">{{ wrong.all }}</p>
+      <div class="row">
+        <v-btn type="submit" color="primary" variant="flat" class="go">Start the call</v-btn>
+        <v-btn variant="text" @click="isOpen = false">Not now</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.box {
+  padding: 20px 24px;
+  display: grid;
+  gap: 10px;
+  overflow-y: auto;
+}
+.units {
+  max-height: 280px;
+  overflow-y: auto;
+  border: var(--zb-line);
+}
+.unit {
+  width: 100%;
+  min-height: 56px;
+  border: 0;
+  border-bottom: 1px solid var(--zb-hair);
+  background: var(--zb-sheet);
+  display: grid;
+  text-align: left;
+  padding: 6px 14px;
+  cursor: pointer;
+}
+.on {
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+}
+.none {
+  padding: 14px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 14px;
+}
+.other {
+  justify-self: start;
+}
+.row {
+  display: flex;
+  gap: 12px;
+}
+.go {
+  border: var(--zb-line) !important;
+}
+@media (max-width: 520px) {
+  .two {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

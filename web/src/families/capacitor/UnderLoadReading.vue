@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, reactive, ref, watch } from 'vue'
+import { api, body } from '@/api/client'
+import type { JudgedView } from '@/api/types'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import NumberPad from '@/shared/NumberPad.vue'
+import ReadingRow from '@/bench/ReadingRow.vue'
+import { useCall } from '@/stores/call'
+
+/** Capacitance while running: amps in the start-winding wire, volts across the capacitor. */
+const store = useCall()
+const sections = computed(() => store.part?.sections ?? [])
+const section = ref(sections.value[0] ?? '')
+const hertz = ref<'50' | '60'>('60')
+const typed = reactive({ amps: '', volts: '' })
+const at = ref<'amps' | 'volts'>('amps')
+const preview = ref<JudgedView | null>(null)
+const wrong = ref('')
+const isBoth = computed(() => Number(typed.amps) > 0 && Number(typed.volts) > 0)
+const isReady = computed(() => (at.value === 'amps' ? Number(typed.amps) > 0 : isBoth.value))
+const judged = computed(() => preview.value ?? store.part?.readings.find((r) => r.subject === section.value) ?? null)
+const onPad = computed({ get: () => typed[at.value], set: (v) => (typed[at.value] = v) })
+
+const reading = () => ({
+  section: section.value,
+  amps: Number(typed.amps),
+  volts: Number(typed.volts),
+  hertz: Number(hertz.value),
+})
+
+const look = useDebounceFn(async () => {
+  const id = store.call?.id
+  const part = store.part?.id
+  if (!isBoth.value || id === undefined || part === undefined) return
+  try {
+    const seen = await body(
+      api.POST('/api/calls/{id}/parts/{part}/preview', {
+        params: { path: { id, part } },
+        body: { readings: [reading()] },
+      }),
+    )
+    preview.value = seen.verdicts[0] ?? null
+    wrong.value = ''
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}, 150)
+watch([typed, hertz, section], () => {
+  preview.value = null
+  void look()
+})
+
+async function next() {
+  if (at.value === 'amps') {
+    at.value = 'volts'
+    return
+  }
+  const what = `${section.value} ${typed.amps} A, ${typed.volts} V`
+  if (await store.changePart('POST', '/readings', what, { method: 'UNDER_LOAD', readings: [reading()] })) {
+    typed.amps = ''
+    typed.volts = ''
+    at.value = 'amps'
+    section.value = sections.value[(sections.value.indexOf(section.value) + 1) % sections.value.length] ?? section.value
+  }
+}
+</script>
+
+<template>
+  <div class="load">
+    <p class="zb-caution zb-small">Power is on: keep hands and leads clear of blades and terminals. It ends the dead reading.</p>
+    <div class="cols">
+      <div>
+        <div class="row">
+          <ChoiceButtons
+            v-if="sections.length > 1" v-model="section" label="Section" is-hidden-label
+            :choices="sections.map((s) => ({ value: s, words: s }))"
+          />
+          <ChoiceButtons
+            v-model="hertz" label="Supply frequency" is-hidden-label
+            :choices="[{ value: '60', words: '60 Hz' }, { value: '50', words: '50 Hz' }]"
+          />
+        </div>
+        <div class="given">
+          <button type="button" class="figure zb-bare" :class="{ on: at === 'amps' }" @click="at = 'amps'">
+            <span class="zb-soft">start-winding wire</span>
+            <span><span class="zb-figure">{{ typed.amps || '–' }}</span> A</span>
+          </button>
+          <button type="button" class="figure zb-bare" :class="{ on: at === 'volts' }" @click="at = 'volts'">
+            <span class="zb-soft">across the capacitor</span>
+            <span><span class="zb-figure">{{ typed.volts || '–' }}</span> V</span>
+          </button>
+        </div>
+        <p class="zb-wrong" role="status">{{ wrong }}</p>
+        <ReadingRow :subject="section" :judged="judged" />
+        <p v-if="judged" class="zb-note">{{ judged.reckoning }}</p>
+      </div>
+      <NumberPad
+        v-if="store.isWorking" v-model="onPad" :unit="at === 'amps' ? 'A' : 'V'" :next-word="at === 'amps' ? 'volts' : 'keep'"
+        :is-ready="isReady" @next="next"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.load {
+  display: grid;
+  gap: 12px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 236px;
+  gap: 20px;
+  align-items: start;
+}
+.row {
+  display: flex;
+  gap: 16px;
+  flex-wrap: wrap;
+}
+.given {
+  display: flex;
+  gap: 12px;
+  margin-top: 12px;
+}
+.figure {
+  flex: 1;
+  display: grid;
+  font-size: 30px;
+  border-bottom: 4px solid var(--zb-hair);
+  min-height: 64px;
+}
+.figure.on {
+  border-bottom-color: var(--zb-lemon);
+}
+@media (max-width: 839px) {
+  .cols {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

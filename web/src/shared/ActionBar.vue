@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { useSession } from '@/stores/session'
+
+/** The one next action of a step, with what else could be done as plain words beside it. */
+defineProps<{ words: string; isOff?: boolean; why?: string }>()
+const emit = defineEmits<{ act: [] }>()
+const session = useSession()
+</script>
+
+<template>
+  <div class="bar zb-noprint" :class="{ left: session.isLeftHand }">
+    <div class="beside">
+      <slot /> <span v-if="why" class="zb-soft">{{ why }}</span>
+    </div>
+    <button type="button" class="act" :disabled="isOff" data-action @click="emit('act')">
+      <span>{{ words }}</span>
+      <span v-if="!isOff" class="enter" aria-hidden="true">Enter</span>
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  padding: 8px 20px 16px;
+}
+.beside {
+  min-height: 32px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 16px;
+  padding-bottom: 6px;
+}
+.act {
+  width: 100%;
+  min-height: 56px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  padding: 8px 22px;
+  border: var(--zb-line);
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  font-size: 19px;
+  font-weight: 700;
+  cursor: pointer;
+  text-align: left;
+}
+.act:disabled {
+  background: none;
+  color: var(--zb-soft);
+  border-color: var(--zb-hair);
+  cursor: default;
+}
+@media (max-width: 839px) {
+  .bar {
+    padding: 4px 12px 10px;
+  }
+  .enter {
+    display: none;
+  }
+  .act {
+    justify-content: center;
+    text-align: center;
+  }
+  .left .act {
+    justify-content: flex-start;
+  }
+}
+</style>

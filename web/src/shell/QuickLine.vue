@@ -1,0 +1,235 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api, body, NoConnection } from '@/api/client'
+import type { QuickPreview } from '@/api/types'
+import { useDraft } from '@/shared/useDraft'
+import VerdictMark from '@/shared/VerdictMark.vue'
+import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
+
+/** The one box that takes a label, readings, or both; it says what it understood before Enter. */
+const store = useCall()
+const ui = useUi()
+const route = useRoute()
+const router = useRouter()
+const box = ref<HTMLInputElement | null>(null)
+const isAtHand = ref(false)
+const preview = ref<QuickPreview | null>(null)
+const problem = ref('')
+const isOnBench = computed(() => /^\/(calls\/\d+|quick)$/.test(route.path))
+const { text, letGo } = useDraft(() => `quick ${route.path}`, () => '')
+
+async function callId(): Promise<number> {
+  if (isOnBench.value && store.call) return store.call.id
+  return (await body(api.POST('/api/quick-check', {}))).id
+}
+const partAtHand = () => (isOnBench.value ? (store.part?.id ?? undefined) : undefined)
+
+const look = useDebounceFn(async (typed: string) => {
+  if (typed.trim() === '') {
+    preview.value = null
+    return
+  }
+  try {
+    const id = await callId()
+    const seen = await body(
+      api.POST('/api/calls/{id}/quick/preview', {
+        params: { path: { id } },
+        body: { text: typed, part: partAtHand() },
+      }),
+    )
+    if (text.value === typed) {
+      preview.value = seen
+      problem.value = ''
+    }
+  } catch (failure) {
+    problem.value = failure instanceof NoConnection ? 'No connection: Enter keeps it here until it is back.' : (failure as Error).message
+  }
+}, 180)
+
+watch(text, (typed) => {
+  problem.value = ''
+  void look(typed)
+})
+watch(
+  () => ui.quickAsked,
+  async () => {
+    await nextTick()
+    box.value?.focus()
+  },
+)
+
+async function enter() {
+  const typed = text.value.trim()
+  if (typed === '' || preview.value?.problem) return
+  if (!isOnBench.value) {
+    try {
+      await store.openQuickCheck()
+    } catch (failure) {
+      problem.value = (failure as Error).message
+      return
+    }
+  }
+  const before = store.call?.tape.length ?? 0
+  const isKept = await store.change('POST', '/quick', typed, { text: typed, part: partAtHand() })
+  if (isKept || store.notice) {
+    text.value = ''
+    letGo()
+    preview.value = null
+    close()
+    if (isKept) showNewest(before)
+    if (!isOnBench.value) void router.push('/quick')
+  } else {
+    problem.value = store.problem
+  }
+}
+
+/** To the part that the new line belongs to. */
+function showNewest(before: number) {
+  const call = store.call
+  const newest = call && call.tape.length > before ? call.tape[0] : undefined
+  if (newest?.part) store.go({ part: newest.part, step: newest.text.verdict ? 'JUDGE' : 'READ' })
+}
+
+function close() {
+  isAtHand.value = false
+  ui.isQuickOpen = false
+  box.value?.blur()
+}
+function leave(event: FocusEvent) {
+  if (!(event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)) {
+    isAtHand.value = false
+    if (text.value === '') ui.isQuickOpen = false
+  }
+}
+</script>
+
+<template>
+  <div class="quick zb-noprint" @focusin="isAtHand = true" @focusout="leave">
+    <form class="line" @submit.prevent="enter">
+      <span class="slash" aria-hidden="true">/</span>
+      <input
+        ref="box" v-model="text" class="box zb-figure" aria-label="Quick line: a label, a colon, readings"
+        placeholder="label : readings" autocomplete="off" autocapitalize="off" spellcheck="false" @keydown.escape="close"
+      />
+      <span class="hint zb-soft" aria-hidden="true">{{ text ? 'Enter' : 'press /' }}</span>
+      <button type="submit" class="send" :disabled="!text || !!preview?.problem">Keep</button>
+      <button type="button" class="send shut" aria-label="Close the quick line" @click="close">✕</button>
+    </form>
+    <div v-if="isAtHand && (preview || problem)" class="seen" role="status">
+      <p v-if="problem"><b>{{ problem }}</b></p>
+      <template v-else-if="preview">
+        <p v-if="preview.rating" class="zb-name rating">{{ preview.rating }}</p>
+        <p v-for="v in preview.verdicts" :key="v.subject" class="verdict">
+          <b class="zb-name subject">{{ v.subject === 'CAPACITOR' ? '' : v.subject }}</b>
+          <span class="zb-figure fig">{{ v.figure }}</span> {{ v.unit }}
+          <span class="zb-soft">{{ v.low }} to {{ v.high }}</span>
+          <VerdictMark :verdict="v.verdict" :word="v.word" />
+        </p>
+        <p v-if="preview.problem"><b>{{ preview.problem }}</b></p>
+        <p v-if="preview.unread.length" class="zb-soft">kept unread: {{ preview.unread.join(' ') }}</p>
+        <p v-for="d in preview.doubts" :key="d" class="zb-soft">{{ d }}</p>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  align-items: stretch;
+  height: 40px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+}
+.line:focus-within {
+  outline: 2px solid var(--zb-ink);
+}
+.slash {
+  width: 40px;
+  flex: none;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  border-right: var(--zb-line);
+  font-family: var(--zb-figures);
+  font-weight: 700;
+  font-size: 20px;
+}
+.box {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  outline: none !important;
+  background: none;
+  padding: 0 12px;
+  font-size: 18px;
+}
+.box::placeholder {
+  color: var(--zb-soft);
+  opacity: 1;
+}
+.hint {
+  align-self: center;
+  padding-right: 12px;
+  white-space: nowrap;
+}
+.send {
+  display: none;
+}
+.seen {
+  border: var(--zb-line);
+  border-top: 0;
+  background: var(--zb-sheet);
+  padding: 10px 14px;
+  display: grid;
+  gap: 4px;
+}
+.rating {
+  font-size: 20px;
+}
+.verdict {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  flex-wrap: wrap;
+}
+.subject {
+  min-width: 48px;
+  font-size: 18px;
+}
+.fig {
+  font-size: 22px;
+}
+@media (max-width: 839px) {
+  .line {
+    height: 56px;
+  }
+  .hint {
+    display: none;
+  }
+  .send {
+    display: block;
+    border: 0;
+    border-left: var(--zb-line);
+    background: var(--zb-ink);
+    color: var(--zb-paper);
+    padding: 0 14px;
+    font-weight: 600;
+    cursor: pointer;
+  }
+  .send:disabled {
+    background: var(--zb-sheet);
+    color: var(--zb-soft);
+  }
+  .shut {
+    background: var(--zb-sheet);
+    color: var(--zb-ink);
+    min-width: 48px;
+  }
+}
+</style>

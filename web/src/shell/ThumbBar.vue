@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { useUi, type Pane } from '@/stores/ui'
+
+/** On a phone: the zones of the bench, or the views, within reach of the thumb. */
+const ui = useUi()
+const route = useRoute()
+const router = useRouter()
+
+const isBench = computed(() => route.path === '/quick' || /^\/calls\/\d+/.test(route.path))
+const PANES: readonly { pane: Pane; words: string }[] = [
+  { pane: 'PARTS', words: 'Parts' },
+  { pane: 'WORK', words: 'Work' },
+  { pane: 'TAPE', words: 'Tape' },
+]
+const VIEWS = [
+  { path: '/calls', words: 'Calls' },
+  { path: '/truck', words: 'Truck' },
+  { path: '/rules', words: 'Rules' },
+]
+</script>
+
+<template>
+  <nav class="thumb zb-noprint" :aria-label="isBench ? 'Zones' : 'Main views'">
+    <template v-if="isBench">
+      <button
+        v-for="p in PANES" :key="p.pane" type="button" class="zone" :class="{ on: ui.pane === p.pane }"
+        :aria-pressed="ui.pane === p.pane" @click="ui.pane = p.pane"
+      >
+        {{ p.words }}
+      </button>
+    </template>
+    <template v-else>
+      <button
+        v-for="v in VIEWS" :key="v.path" type="button" class="zone" :class="{ on: route.path === v.path }"
+        @click="router.push(v.path)"
+      >
+        {{ v.words }}
+      </button>
+    </template>
+    <button type="button" class="slash" aria-label="Quick line" @click="ui.askQuick()">/</button>
+  </nav>
+</template>
+
+<style scoped>
+.thumb {
+  display: none;
+}
+@media (max-width: 839px) {
+  .thumb {
+    display: grid;
+    grid-template-columns: 1fr 1fr 1fr 72px;
+    border-top: var(--zb-line);
+    background: var(--zb-paper);
+  }
+  .left-hand .thumb {
+    direction: rtl;
+  }
+  .zone,
+  .slash {
+    border: 0;
+    background: none;
+    cursor: pointer;
+    min-height: 62px;
+    border-top: 6px solid transparent;
+    padding-bottom: 6px;
+    direction: ltr;
+  }
+  .on {
+    font-weight: 700;
+    border-top-color: var(--zb-ink);
+  }
+  .slash {
+    background: var(--zb-lemon);
+    color: var(--zb-on-lemon);
+    border: 0;
+    border-inline-start: var(--zb-line);
+    font-family: var(--zb-figures);
+    font-size: 28px;
+    font-weight: 700;
+  }
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { useRoute } from 'vue-router'
+import Slice from '@/shared/Slice.vue'
+import { useSession } from '@/stores/session'
+import { useTimers } from '@/stores/timers'
+import { useUi } from '@/stores/ui'
+import { useWaiting } from '@/stores/waiting'
+
+/** Name, ways to the other views, what runs down, who works. */
+const session = useSession()
+const timers = useTimers()
+const waiting = useWaiting()
+const ui = useUi()
+const route = useRoute()
+</script>
+
+<template>
+  <header class="bar zb-noprint" :class="{ bench: route.path !== '/calls' && !route.path.startsWith('/truck') && !route.path.startsWith('/rules') }">
+    <router-link to="/calls" class="home" aria-label="Zest Bench, to the calls">
+      <Slice :filled="['READ', 'TEST', 'JUDGE', 'MATCH', 'HOOK_UP', 'PROVE']" :size="32" aria-hidden="true" />
+      <span class="zb-name word">Zest Bench</span>
+    </router-link>
+    <nav aria-label="Views" class="ways">
+      <router-link v-if="timers.first" :to="`/calls/${timers.first.callId}`" class="timer zb-plate" role="timer">
+        {{ timers.first.title }} {{ timers.first.left }}
+      </router-link>
+      <span v-if="waiting.count" class="zb-plate" role="status">{{ waiting.count }} waiting</span>
+      <router-link to="/calls" class="way">Calls</router-link>
+      <router-link to="/truck" class="way">Truck</router-link>
+      <router-link to="/rules" class="way">Rules</router-link>
+      <button type="button" class="who" @click="ui.isWhoOpen = true">
+        <span class="zb-plate">{{ session.who?.name.toUpperCase() }}</span>
+      </button>
+      <button type="button" class="way ask" aria-label="Keys" @click="ui.areKeysOpen = true">?</button>
+    </nav>
+  </header>
+</template>
+
+<style scoped>
+.bar {
+  border-bottom: var(--zb-line);
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+  padding: 0 8px 0 16px;
+  background: var(--zb-paper);
+  height: 56px;
+}
+.left-hand .bar {
+  flex-direction: row-reverse;
+}
+.home {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  text-decoration: none;
+  min-height: 48px;
+}
+.word {
+  font-size: 26px;
+}
+.ways {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+}
+.way {
+  min-height: 48px;
+  min-width: 48px;
+  padding: 0 8px;
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  text-decoration: none;
+  font-size: 16px;
+  background: none;
+  border: 0;
+  cursor: pointer;
+}
+.way.router-link-active {
+  font-weight: 700;
+  text-decoration: underline;
+  text-decoration-thickness: 2px;
+  text-underline-offset: 6px;
+}
+.who {
+  background: none;
+  border: 0;
+  padding: 0 6px;
+  min-height: 48px;
+  cursor: pointer;
+  font-size: 17px;
+  max-width: 140px;
+  overflow: hidden;
+}
+.ask {
+  font-weight: 700;
+}
+.timer {
+  text-decoration: none;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  position: fixed;
+  right: 340px;
+  top: 64px;
+  z-index: 10;
+  font-size: 18px;
+  padding: 4px 10px;
+}
+.left-hand .timer {
+  right: auto;
+  left: 340px;
+}
+@media (max-width: 839px) {
+  .bar.bench .ways {
+    display: flex;
+  }
+  .way:not(.ask) {
+    display: none;
+  }
+  .timer {
+    position: static;
+  }
+}
+</style>

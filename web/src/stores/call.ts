@@ -1,0 +1,134 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { api, body, newId, NoConnection, send, sendPhoto, type Change } from '@/api/client'
+import { STEPS, type CallView, type Step } from '@/api/types'
+import { useTimers } from './timers'
+import { useWaiting } from './waiting'
+
+export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'LEAVE'
+/** What the work surface shows: a step of the call, or a step of one part. */
+export type Place = { call: CallStep } | { part: string; step: Step }
+
+/** The call on the bench: as the server last told it, and where on it the eye is. */
+export const useCall = defineStore('call', () => {
+  const call = ref<CallView | null>(null)
+  const place = ref<Place>({ call: 'ASK' })
+  const problem = ref('')
+  const notice = ref('')
+  const waiting = useWaiting()
+  const timers = useTimers()
+
+  const part = computed(() => {
+    const at = place.value
+    return 'part' in at ? (call.value?.parts.find((p) => p.id === at.part) ?? null) : null
+  })
+  const step = computed(() => ('part' in place.value ? place.value.step : null))
+  const isWorking = computed(() => call.value?.status === 'OPEN' || call.value?.status === 'QUICK_CHECK')
+
+  async function open(id: number) {
+    if (call.value?.id !== id) call.value = null
+    take(await body(api.GET('/api/calls/{id}', { params: { path: { id } } })))
+    goNext()
+  }
+
+  async function openQuickCheck() {
+    take(await body(api.POST('/api/quick-check', {})))
+    const last = call.value?.parts.at(-1)
+    place.value = last ? { part: last.id, step: 'JUDGE' } : { call: 'ASK' }
+  }
+
+  function take(view: CallView) {
+    call.value = view
+    timers.follow(view)
+  }
+
+  /** To the next thing the call has to do. */
+  function goNext() {
+    const next = call.value?.next
+    if (next?.part && next.step) {
+      place.value = { part: next.part, step: next.step }
+    } else {
+      const last = call.value?.parts.at(-1)
+      place.value = { call: last ? 'LEAVE' : 'ASK' }
+    }
+  }
+
+  function go(to: Place) {
+    place.value = to
+    problem.value = ''
+  }
+
+  function goStep(to: Step) {
+    const id = part.value?.id ?? call.value?.parts[0]?.id
+    if (id) go({ part: id, step: to })
+  }
+
+  /** To the part before or after; wraps around. */
+  function goPart(by: 1 | -1) {
+    const parts = call.value?.parts ?? []
+    if (parts.length === 0) return
+    const at = parts.findIndex((p) => p.id === part.value?.id)
+    const next = parts[(at < 0 ? (by > 0 ? 0 : parts.length - 1) : at + by + parts.length) % parts.length]
+    if (next) go({ part: next.id, step: firstOpen(next.filled) })
+  }
+
+  function firstOpen(filled: readonly Step[]): Step {
+    return STEPS.find((s) => !filled.includes(s.step))?.step ?? 'PROVE'
+  }
+
+  function openPart(id: string) {
+    const found = call.value?.parts.find((p) => p.id === id)
+    if (found) go({ part: id, step: found.isGood || found.closed ? 'JUDGE' : firstOpen(found.filled) })
+  }
+
+  /** Changes the call; true once the server has it. With no connection the change waits on this device. */
+  async function change(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
+    const id = call.value?.id
+    if (id === undefined) return false
+    const made: Change = { id: newId(), callId: id, method, path: `/api/calls/${id}${path}`, json, what }
+    problem.value = ''
+    notice.value = ''
+    if (waiting.count > 0) {
+      await waiting.keep(made)
+      notice.value = 'Kept on this device, waits its turn.'
+      return false
+    }
+    try {
+      take(await send<CallView>(made))
+      return true
+    } catch (failure) {
+      if (failure instanceof NoConnection) {
+        await waiting.keep(made)
+        notice.value = 'No connection: kept on this device, sent when it is back.'
+        return false
+      }
+      problem.value = (failure as Error).message
+      return false
+    }
+  }
+
+  function changePart(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
+    return change(method, `/parts/${part.value?.id}${path}`, what, json)
+  }
+
+  async function addPhoto(photo: File) {
+    problem.value = ''
+    try {
+      take(await sendPhoto<CallView>(`/api/calls/${call.value?.id}/parts/${part.value?.id}/photos`, photo))
+    } catch (failure) {
+      problem.value = (failure as Error).message
+    }
+  }
+
+  watch(
+    () => waiting.arrived,
+    (view) => {
+      if (view && view.id === call.value?.id) take(view)
+    },
+  )
+
+  return {
+    call, place, part, step, problem, notice, isWorking,
+    open, openQuickCheck, take, go, goNext, goStep, goPart, openPart, change, changePart, addPhoto,
+  }
+})

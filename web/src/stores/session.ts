@@ -1,0 +1,45 @@
+import { useLocalStorage } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { api, body } from '@/api/client'
+import type { Person } from '@/api/types'
+
+/** Who works on this device, and how they like the bench. */
+export const useSession = defineStore('session', () => {
+  const whoId = useLocalStorage<number | null>('zest-who', null, {
+    serializer: { read: (v) => (v === '' ? null : Number(v)), write: (v) => (v === null ? '' : String(v)) },
+  })
+  const isNight = useLocalStorage('zest-night', false)
+  const isLeftHand = useLocalStorage('zest-left-hand', false)
+  const hasSingleKeys = useLocalStorage('zest-single-keys', true)
+  const people = ref<Person[]>([])
+  const isLoaded = ref(false)
+  const isDoorShut = ref(false)
+
+  const who = computed(() => people.value.find((p) => p.id === whoId.value) ?? null)
+  /** The bench opens once someone is named and has seen the caution. */
+  const isReady = computed(() => who.value?.cautionAccepted === true)
+
+  async function load() {
+    people.value = await body(api.GET('/api/people'))
+    isLoaded.value = true
+  }
+
+  async function add(name: string) {
+    const person = await body(api.POST('/api/people', { body: { name } }))
+    people.value.push(person)
+    whoId.value = person.id
+  }
+
+  async function acceptCaution() {
+    const id = whoId.value
+    if (id === null) return
+    const person = await body(api.POST('/api/people/{id}/caution', { params: { path: { id } } }))
+    people.value = people.value.map((p) => (p.id === person.id ? person : p))
+  }
+
+  return {
+    whoId, isNight, isLeftHand, hasSingleKeys, people, isLoaded, isDoorShut, who, isReady,
+    load, add, acceptCaution,
+  }
+})

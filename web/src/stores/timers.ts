@@ -1,0 +1,40 @@
+import { useLocalStorage, useNow } from '@vueuse/core'
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import type { CallView } from '@/api/types'
+
+/** Something that becomes due at an instant, on one call. */
+interface Timer {
+  callId: number
+  title: string
+  dueMillis: number
+}
+
+/** What runs down: kept as instants, so that it survives a reload and shows on every view. */
+export const useTimers = defineStore('timers', () => {
+  const timers = useLocalStorage<Timer[]>('zest-timers', [])
+  const now = useNow({ interval: 1000 })
+
+  /** Takes the call's timers in place of those it had before. */
+  function follow(call: CallView) {
+    const others = timers.value.filter((t) => t.callId !== call.id)
+    const own = call.safe.pairs
+      .filter((p) => p.againAtMillis !== undefined)
+      .map((p) => ({ callId: call.id, title: `${p.pair} again`, dueMillis: p.againAtMillis as number }))
+    timers.value = [...others, ...own]
+  }
+
+  const first = computed(() => {
+    const next = [...timers.value].sort((a, b) => a.dueMillis - b.dueMillis)[0]
+    return next ? { ...next, left: clock(next.dueMillis - now.value.getTime()) } : null
+  })
+
+  return { timers, now, first, follow }
+})
+
+/** Minutes and seconds left; "now" once there is nothing left. */
+export function clock(millis: number): string {
+  if (millis <= 0) return 'now'
+  const seconds = Math.ceil(millis / 1000)
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}

@@ -1,0 +1,20 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+export type Pane = 'PARTS' | 'WORK' | 'TAPE'
+
+/** Which of the three zones a phone shows, and what lies over them. */
+export const useUi = defineStore('ui', () => {
+  const pane = ref<Pane>('WORK')
+  const isQuickOpen = ref(false)
+  const areKeysOpen = ref(false)
+  const isWhoOpen = ref(false)
+  /** counts up each time the quick line is asked for */
+  const quickAsked = ref(0)
+
+  function askQuick() {
+    isQuickOpen.value = true
+    quickAsked.value++
+  }
+  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, quickAsked, askQuick }
+})

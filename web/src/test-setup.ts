@@ -1,0 +1,6 @@
+class NoResizeObserver implements ResizeObserver {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+globalThis.ResizeObserver = NoResizeObserver
