@@ -52,7 +52,7 @@ function removeRow(at: number) {
         v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)" :key="a.name" :attribute="a"
         :value="row[a.name]" :is-off="isOff" :class="a.type === 'NUMBER' ? 'grow' : ''" @change="setRow(i, a.name, $event)"
       />
-      <v-btn v-if="!isOff" variant="text" :aria-label="`Remove section ${i + 1}`" @click="removeRow(i)">remove</v-btn>
+      <button v-if="!isOff" type="button" class="zb-bare drop" :aria-label="`Remove section ${i + 1}`" @click="removeRow(i)">✕</button>
     </div>
     <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])">add a section</v-btn>
   </div>
@@ -82,12 +82,16 @@ function removeRow(at: number) {
 }
 .row {
   display: flex;
-  gap: 8px;
+  gap: 6px;
   align-items: center;
-  flex-wrap: wrap;
 }
 .grow {
-  width: 130px;
+  width: 120px;
+}
+.drop {
+  min-width: 48px;
+  min-height: 48px;
+  text-align: center;
 }
 .add {
   justify-self: start;

@@ -4,18 +4,27 @@ import type { Grade, MatchesView, OfferView } from '@/api/types'
 import GradePlate from '@/shared/GradePlate.vue'
 
 /** What is needed in the first column, the offers beside it, attributes as rows; every cell says fits or why not. */
-const props = defineProps<{ found: MatchesView; needed: string; serves: string }>()
+const props = defineProps<{ found: MatchesView }>()
 const picked = defineModel<OfferView | null>({ required: true })
 const areRefusedShown = ref(false)
 
 const isNever = (o: OfferView) => o.grade === 'REFUSED'
 const offers = computed(() => props.found.offers.filter((o) => areRefusedShown.value || !isNever(o) || props.found.offers.length === 1))
 const attributes = computed(() => [...new Set(offers.value.flatMap((o) => o.cells.map((c) => c.attribute)))])
+/** Rows in which every offer is alike say little: they are folded behind the rows that decide. */
+const isQuiet = (attribute: string) =>
+  QUIET.includes(attribute) && offers.value.every((o) => cellOf(o, attribute)?.outcome === 'LIKE_FOR_LIKE')
+const loud = computed(() => attributes.value.filter((a) => !isQuiet(a)))
+const quiet = computed(() => attributes.value.filter(isQuiet))
+const areAllShown = ref(false)
+const rows = computed(() => (areAllShown.value ? [...loud.value, ...quiet.value] : loud.value))
 const cellOf = (offer: OfferView, attribute: string) => offer.cells.find((c) => c.attribute === attribute)
 const requiredOf = (attribute: string) =>
   offers.value.map((o) => cellOf(o, attribute)?.required).find((r) => r !== undefined) ?? ''
 const refused = computed(() => props.found.refused.reduce((sum, r) => sum + r.count, 0))
 
+/** Attributes that are folded where nothing in them differs. */
+const QUIET = ['Duty', 'Protection', 'Frequency', 'Temperature', 'Fit', 'Bleed resistor']
 const SIGNS: Record<Grade, string> = {
   LIKE_FOR_LIKE: '=', SUITABLE: '≥', NEEDS_CHANGE: '~', STOPGAP: '~', UNDECIDED: '?', REFUSED: '✕',
 }
@@ -33,8 +42,8 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
           <tr>
             <td class="attribute"></td>
             <th scope="col" class="needed">
-              <span class="zb-soft">Needed</span>
-              <span class="title">{{ needed }}</span>
+              <span class="title">Needed</span>
+              <span class="zb-soft">by the old label</span>
             </th>
             <th v-for="o in offers" :key="o.offer.join(' ')" scope="col" class="offer" :class="{ picked: isPicked(o) }">
               <button type="button" class="pick zb-bare" :disabled="!canPick(o)" :aria-pressed="isPicked(o)" @click="picked = o">
@@ -46,7 +55,7 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
           </tr>
         </thead>
         <tbody>
-          <tr v-for="a in attributes" :key="a">
+          <tr v-for="a in rows" :key="a">
             <th scope="row" class="attribute">{{ a }}</th>
             <td class="needed">{{ requiredOf(a) }}</td>
             <td v-for="o in offers" :key="o.offer.join(' ')" class="offer" :class="{ picked: isPicked(o) }">
@@ -69,6 +78,12 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
       </table>
     </div>
     <p v-else class="zb-note">Nothing on the truck fits. Type the label of a part bought on the way, or see what was refused.</p>
+    <p v-if="quiet.length" class="refused">
+      <button type="button" class="zb-bare link" :aria-expanded="areAllShown" @click="areAllShown = !areAllShown">
+        {{ areAllShown ? 'Fold' : 'Show' }}
+      </button>
+      <span class="zb-soft"> what is alike: {{ quiet.map((q) => q.toLowerCase()).join(', ') }}</span>
+    </p>
     <p v-if="refused" class="refused">
       <button type="button" class="zb-bare link" :aria-expanded="areRefusedShown" @click="areRefusedShown = !areRefusedShown">
         {{ areRefusedShown ? 'Hide' : 'Show' }} {{ refused }} refused
@@ -90,7 +105,7 @@ th,
 td {
   vertical-align: top;
   text-align: left;
-  padding: 8px 12px 8px 10px;
+  padding: 7px 8px 7px 8px;
   border-bottom: 1px solid var(--zb-hair);
   font-weight: 400;
 }
@@ -105,13 +120,13 @@ thead td {
   position: sticky;
   left: 0;
   background: var(--zb-paper);
-  min-width: 92px;
+  min-width: 80px;
 }
 .needed {
-  min-width: 96px;
+  min-width: 84px;
 }
 .offer {
-  min-width: 164px;
+  min-width: 152px;
   max-width: 220px;
 }
 .picked {
@@ -126,7 +141,7 @@ thead .picked {
   display: grid;
   gap: 4px;
   justify-items: start;
-  min-height: 84px;
+  min-height: 64px;
   align-content: start;
   width: 100%;
 }
@@ -151,7 +166,7 @@ thead .picked {
   margin-top: 4px;
 }
 .refused {
-  margin-top: 10px;
+  margin-top: 2px;
 }
 .link {
   text-decoration: underline;

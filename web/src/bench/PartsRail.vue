@@ -59,7 +59,7 @@ function state(part: PartView): string {
     <div class="unit">
       <template v-if="store.call?.unit">
         <h1>{{ store.call.unit.site }}, {{ store.call.unit.name }}</h1>
-        <p class="zb-soft">{{ store.call.unit.line }}</p>
+        <p class="line zb-small">{{ store.call.unit.line }}</p>
       </template>
       <template v-else>
         <h1>Quick check</h1>
@@ -116,6 +116,9 @@ h1 {
   font-size: 19px;
   font-weight: 700;
   line-height: 1.2;
+}
+.line {
+  color: var(--zb-soft);
 }
 .steps {
   padding: 4px 0;

@@ -86,7 +86,7 @@ function read(section: string) {
         :can-read="store.isWorking" :has-no-scale="!isBeside && active !== null && s !== active" @read="read(s)"
       />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
-      <slot />
+      <slot v-if="isBeside || active === null" />
     </div>
     <NumberPad
       v-if="active !== null && store.isWorking" v-model="text" class="pad" unit="µF" has-over-range :is-ready="isReady"
@@ -106,5 +106,11 @@ function read(section: string) {
 }
 .pad {
   align-self: start;
+}
+.desk.reading:not(.beside) .pad {
+  position: sticky;
+  bottom: -10px;
+  background: var(--zb-paper);
+  padding: 6px 0;
 }
 </style>

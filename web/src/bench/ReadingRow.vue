@@ -32,10 +32,10 @@ const words = computed(() =>
       :is="canRead ? 'button' : 'div'" class="face zb-bare" :type="canRead ? 'button' : undefined"
       :aria-label="canRead ? `Read ${subject}` : undefined" @click="canRead && emit('read')"
     >
-      <span class="zb-name subject">{{ subject === 'CAPACITOR' ? 'C' : subject }}</span>
+      <span class="zb-name subject">{{ subject === 'CAPACITOR' ? 'CAP' : subject }}</span>
       <span class="figure">
         <AlignedFigure v-if="figure" :figure="figure" />
-        <span v-else class="zb-figure none">{{ isActive ? '–' : '· ·' }}</span>
+        <span v-else class="zb-figure none">–</span>
         <span class="unit">{{ unit }}</span>
       </span>
       <VerdictMark v-if="judged" :verdict="judged.verdict" :word="judged.word" class="verdict" />

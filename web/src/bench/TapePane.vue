@@ -33,7 +33,7 @@ async function strike() {
   <section class="tape" aria-label="Tape" data-tape>
     <header class="head">
       <h2>Tape</h2>
-      <span class="zb-soft">{{ store.call?.tape.length }} lines</span>
+      <span class="zb-soft">{{ store.call?.tape.length === 1 ? '1 line' : `${store.call?.tape.length} lines` }}</span>
     </header>
     <div class="lines">
       <p v-if="store.call?.tape.length === 0" class="empty">Nothing read yet. What you read, judge and choose is kept here.</p>

@@ -2,6 +2,7 @@
 import { computed, type Component } from 'vue'
 import { STEPS, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
+import TimerPlate from '@/shell/TimerPlate.vue'
 import { useCall, type CallStep } from '@/stores/call'
 import AskStep from './steps/AskStep.vue'
 import HookUpStep from './steps/HookUpStep.vue'
@@ -43,6 +44,7 @@ const key = computed(() => JSON.stringify(store.place))
           <h2>{{ store.part.title }}</h2>
           <span class="zb-soft">{{ store.part.serves ? `for ${store.part.serves}` : store.part.place }}</span>
         </div>
+        <TimerPlate class="on-phone" />
         <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>
       </header>
       <nav class="steps zb-noprint" aria-label="Steps of the part">
@@ -168,6 +170,9 @@ h2 {
     padding: 1px 6px;
     white-space: normal;
     max-width: 130px;
+  }
+  .head:has(.timer) .rating {
+    display: none;
   }
   .steps {
     margin: 0;

@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import type { CallsView } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
-import { whenOf } from '@/shared/time'
+import { dateWords, whenOf } from '@/shared/time'
 import NewCall from './NewCall.vue'
 
 /** What is open and the next thing on each, stopgaps that are due, and what was. */
@@ -42,7 +42,7 @@ onMounted(load)
       <section v-if="view?.due.length" aria-labelledby="due">
         <h2 id="due">Stopgaps</h2>
         <button v-for="d in view.due" :key="d.callId" type="button" class="due zb-bare" @click="router.push(`/calls/${d.callId}`)">
-          <b class="zb-name flag" :class="{ now: d.isDue }">{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ d.returnDate }}</b>
+          <b class="zb-name flag" :class="{ now: d.isDue }">{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b>
           <span><b>{{ d.site }}</b>, {{ d.unit }}</span>
           <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
         </button>
@@ -107,7 +107,7 @@ h2 {
 .call {
   width: 100%;
   display: grid;
-  grid-template-columns: 96px minmax(0, 1fr) minmax(0, 300px) 64px;
+  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 340px) 64px;
   gap: 16px;
   align-items: center;
   min-height: 88px;
@@ -134,17 +134,20 @@ h2 {
 .past {
   width: 100%;
   display: grid;
-  grid-template-columns: 160px minmax(0, 1fr) minmax(0, 1.4fr);
+  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 420px);
   gap: 16px;
   align-items: center;
   min-height: 52px;
   border-bottom: 1px solid var(--zb-hair) !important;
 }
 .past {
-  grid-template-columns: 80px minmax(0, 1fr) minmax(0, 1.2fr) 80px;
+  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 340px) 64px;
 }
 .past .time {
   text-align: left;
+}
+.past > :last-child {
+  text-align: right;
 }
 .flag {
   font-size: 19px;

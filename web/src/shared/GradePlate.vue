@@ -11,7 +11,8 @@ defineProps<{ grade: Grade; word: string; isChosen?: boolean }>()
 
 <style scoped>
 .grade {
-  font-size: 18px;
+  font-size: 17px;
+  padding: 1px 7px;
   display: inline-block;
 }
 .chosen {

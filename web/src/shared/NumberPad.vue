@@ -39,7 +39,7 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
 </script>
 
 <template>
-  <div class="pad" data-pad role="group" aria-label="Number pad">
+  <div class="pad" data-pad role="group" aria-label="Number pad" @mousedown.prevent>
     <button v-for="k in ['7', '8', '9']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
     <button type="button" class="key word" :disabled="!hasOverRange" aria-label="OL, over range" @click="press('OL')">OL</button>
     <button v-for="k in ['4', '5', '6']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
@@ -65,7 +65,8 @@ useEventListener(window, 'keydown', (event: KeyboardEvent) => {
   border: var(--zb-line);
   background: var(--zb-sheet);
   font-family: var(--zb-figures);
-  font-size: 24px;
+  font-size: 25px;
+  font-weight: 600;
   display: flex;
   align-items: center;
   justify-content: center;

@@ -9,3 +9,6 @@ export const dayOf = (millis: number) => DAY.format(millis)
 export function whenOf(millis: number): string {
   return new Date(millis).toDateString() === new Date().toDateString() ? TIME.format(millis) : SHORT_DAY.format(millis)
 }
+
+/** A day as it stands in the record (2026-11-24), in words. */
+export const dateWords = (day: string) => SHORT_DAY.format(new Date(`${day}T12:00:00`))

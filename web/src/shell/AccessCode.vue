@@ -37,7 +37,7 @@ async function give() {
 
 <style scoped>
 .door {
-  max-width: 440px;
+  width: min(440px, 100%);
   margin: 12vh auto;
   padding: 24px;
   display: grid;

@@ -1,29 +1,24 @@
 <script setup lang="ts">
-import { useRoute } from 'vue-router'
 import Slice from '@/shared/Slice.vue'
 import { useSession } from '@/stores/session'
-import { useTimers } from '@/stores/timers'
 import { useUi } from '@/stores/ui'
 import { useWaiting } from '@/stores/waiting'
+import TimerPlate from './TimerPlate.vue'
 
 /** Name, ways to the other views, what runs down, who works. */
 const session = useSession()
-const timers = useTimers()
 const waiting = useWaiting()
 const ui = useUi()
-const route = useRoute()
 </script>
 
 <template>
-  <header class="bar zb-noprint" :class="{ bench: route.path !== '/calls' && !route.path.startsWith('/truck') && !route.path.startsWith('/rules') }">
+  <header class="bar zb-noprint">
     <router-link to="/calls" class="home" aria-label="Zest Bench, to the calls">
       <Slice :filled="['READ', 'TEST', 'JUDGE', 'MATCH', 'HOOK_UP', 'PROVE']" :size="32" aria-hidden="true" />
       <span class="zb-name word">Zest Bench</span>
     </router-link>
     <nav aria-label="Views" class="ways">
-      <router-link v-if="timers.first" :to="`/calls/${timers.first.callId}`" class="timer zb-plate" role="timer">
-        {{ timers.first.title }} {{ timers.first.left }}
-      </router-link>
+      <TimerPlate />
       <span v-if="waiting.count" class="zb-plate" role="status">{{ waiting.count }} waiting</span>
       <router-link to="/calls" class="way">Calls</router-link>
       <router-link to="/truck" class="way">Truck</router-link>
@@ -96,30 +91,9 @@ const route = useRoute()
 .ask {
   font-weight: 700;
 }
-.timer {
-  text-decoration: none;
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
-  position: fixed;
-  right: 340px;
-  top: 64px;
-  z-index: 10;
-  font-size: 18px;
-  padding: 4px 10px;
-}
-.left-hand .timer {
-  right: auto;
-  left: 340px;
-}
 @media (max-width: 839px) {
-  .bar.bench .ways {
-    display: flex;
-  }
   .way:not(.ask) {
     display: none;
-  }
-  .timer {
-    position: static;
   }
 }
 </style>

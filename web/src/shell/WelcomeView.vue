@@ -68,7 +68,7 @@ async function accept() {
 
 <style scoped>
 .welcome {
-  max-width: 520px;
+  width: min(520px, 100%);
   margin: 8vh auto 0;
   padding: 24px;
   display: grid;

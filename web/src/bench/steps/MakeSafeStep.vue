@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import ActionBar from '@/shared/ActionBar.vue'
 import NumberPad from '@/shared/NumberPad.vue'
 import { clock, useTimers } from '@/stores/timers'
@@ -17,9 +17,15 @@ const typed = ref('')
 const at = computed(() => safe.value?.pairs.find((p) => keyOf(p) === active.value) ?? null)
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
+const dischargeOf = (place: string) => safe.value?.discharge.filter((d) => d.part === place) ?? []
 const isReady = computed(() => typed.value !== '' && typed.value !== '.' && at.value !== null)
 const waitingPart = computed(() => store.call?.parts.find((p) => p.chosen && !p.closed))
 const left = (p: PairView) => clock((p.againAtMillis ?? 0) - timers.now.getTime())
+
+watch(active, async () => {
+  await nextTick()
+  document.querySelector('.pair.on')?.scrollIntoView({ block: 'nearest' })
+})
 
 async function next() {
   const pair = at.value
@@ -50,11 +56,18 @@ const action = computed(() => {
           </p>
           <section v-for="place in places" :key="place" class="place">
             <h3>{{ titleOf(place) }}</h3>
-            <div v-for="d in safe.discharge.filter((x) => x.part === place)" :key="d.title" class="discharge">
-              <b class="zb-name">{{ d.title }}</b>
-              <span v-if="d.school === 'RESISTOR'">discharge through 20 kΩ: <b>{{ d.seconds }}</b> to 50 V, {{ d.energy }} to take</span>
-              <span v-else>discharge with the insulated tool: {{ d.energy }} let go at once</span>
-              <details class="zb-small"><summary>reckoning</summary><p v-for="l in d.lines" :key="l">{{ l }}</p></details>
+            <div v-if="dischargeOf(place).length" class="discharge">
+              <span v-if="dischargeOf(place)[0]?.school === 'RESISTOR'">
+                Discharge through 20 kΩ to 50 V:
+                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"><b class="zb-name">{{ d.title }}</b> <b>{{ d.seconds }}</b></span>
+              </span>
+              <span v-else>
+                Discharge with the insulated tool:
+                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"><b class="zb-name">{{ d.title }}</b> <b>{{ d.energy }}</b> at once</span>
+              </span>
+              <details class="zb-small"><summary>reckoning</summary>
+                <p v-for="l in dischargeOf(place).flatMap((d) => d.lines)" :key="l">{{ l }}</p>
+              </details>
             </div>
             <button
               v-for="p in safe.pairs.filter((x) => x.place === place)" :key="p.pair" type="button" class="pair zb-bare"
@@ -107,11 +120,16 @@ h3 {
   gap: 2px 10px;
   border-bottom: 1px solid var(--zb-hair);
 }
+.one {
+  margin-left: 10px;
+  white-space: nowrap;
+}
 .discharge details {
   flex-basis: 100%;
   color: var(--zb-soft);
 }
 .pair {
+  scroll-margin: 8px 0 280px;
   width: 100%;
   min-height: 52px;
   display: grid;

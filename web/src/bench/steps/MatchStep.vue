@@ -92,7 +92,7 @@ function setTyped(on: boolean) {
           <v-btn type="submit" :disabled="!typed.trim()">Compare it</v-btn>
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
-        <MatchBoard v-if="found" v-model="picked" :found="found" :needed="part.shortRating" :serves="part.serves" />
+        <MatchBoard v-if="found" v-model="picked" :found="found" />
         <FindingLines v-if="found" :findings="found.findings" class="findings zb-small" />
       </template>
     </div>

@@ -14,6 +14,8 @@ const returnDate = ref(part.value?.chosen?.returnDate ?? '')
 const page = ref<'NEW' | 'LOOK' | 'AMPS'>('NEW')
 const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
 const unproved = computed(() => part.value?.chosen?.pieces.filter((p) => !p.isProved) ?? [])
+/** What is still to be measured stands first. */
+const pieces = computed(() => [...unproved.value, ...(part.value?.chosen?.pieces.filter((p) => p.isProved) ?? [])])
 const toTick = computed(() => part.value?.checks.filter((c) => !c.done) ?? [])
 
 const action = computed(() => {
@@ -66,7 +68,7 @@ const PAGES = [
         <p v-if="part.closed.returnDate" class="zb-note">Stopgap: comes out by <b>{{ part.closed.returnDate }}</b>.</p>
       </template>
       <template v-else-if="page === 'NEW'">
-        <section v-for="p in part.chosen.pieces" :key="p.piece" class="piece">
+        <section v-for="p in pieces" :key="p.piece" class="piece">
           <h3>New {{ p.shortRating }}</h3>
           <p class="zb-soft">Measured before it is mounted, by its own label.</p>
           <ReadingDesk :sections="p.sections" :known="p.readings" :piece="p.piece" />

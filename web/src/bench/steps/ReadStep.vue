@@ -148,10 +148,10 @@ function sameAsLastTime() {
 }
 .field {
   display: grid;
-  grid-template-columns: 120px minmax(0, 1fr) minmax(120px, 170px);
+  grid-template-columns: 112px minmax(0, 1fr) minmax(110px, 150px);
   gap: 4px 14px;
   align-items: center;
-  padding: 6px 0;
+  padding: 4px 0;
   border-bottom: 1px solid var(--zb-hair);
 }
 .name {

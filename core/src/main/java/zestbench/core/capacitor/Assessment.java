@@ -301,6 +301,9 @@ final class Assessment {
     private String title() {
         return String.join(
                 " and ",
-                assembly.pieces().stream().map(p -> p.lot().part().text()).toList());
+                assembly.pieces().stream()
+                        .map(p -> p.lot().part())
+                        .map(p -> p.isUniversal() ? "universal, " + p.sections().size() + " sections" : p.valueText())
+                        .toList());
     }
 }

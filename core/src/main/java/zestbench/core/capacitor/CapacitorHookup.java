@@ -6,7 +6,6 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.MatchAnswer.Assignment;
-import zestbench.core.quantity.Figures;
 import zestbench.core.wiring.Graph;
 import zestbench.core.wiring.Graph.Device;
 import zestbench.core.wiring.Graph.Jumper;
@@ -74,12 +73,7 @@ public final class CapacitorHookup {
     }
 
     private static Device device(CapacitorRating rating) {
-        return new Device(caption(rating), terminals(rating));
-    }
-
-    private static String caption(CapacitorRating rating) {
-        String volts = rating.volts().map(v -> " " + Figures.plain(v) + " V").orElse("");
-        return rating.text().split(" µF", -1)[0] + " µF" + volts;
+        return new Device(rating.voltsText(), terminals(rating));
     }
 
     private Graph left() {
@@ -190,9 +184,7 @@ public final class CapacitorHookup {
     }
 
     private String place(Spot spot) {
-        String of = pieces.size() > 1
-                ? " of the " + caption(pieces.get(spot.device())).split(" µF", -1)[0] + " µF"
-                : "";
+        String of = pieces.size() > 1 ? " of the " + pieces.get(spot.device()).valueText() : "";
         return spot.terminal() + of;
     }
 

@@ -141,29 +141,31 @@ public record CapacitorRating(
         return names;
     }
 
-    /** {@code 45+5 µF 440 V ±6 %}, with what is known. */
-    public String text() {
-        StringBuilder out = new StringBuilder();
+    /** {@code 45+5 µF}. */
+    public String valueText() {
         if (startRange.isPresent()) {
             Limits range = startRange.get();
-            out.append(Figures.plain(range.low()))
-                    .append('–')
-                    .append(Figures.plain(range.high()))
-                    .append(" µF");
-        } else if (sections.isEmpty()) {
-            out.append("µF not read");
-        } else {
-            out.append(String.join(
-                            "+",
-                            sections.stream()
-                                    .map(s -> Figures.plain(s.microfarads()))
-                                    .toList()))
-                    .append(" µF");
+            return Figures.plain(range.low()) + "–" + Figures.plain(range.high()) + " µF";
         }
-        volts.ifPresent(v -> out.append(' ').append(Figures.plain(v)).append(" V"));
-        if (tolerance.printed() && startRange.isEmpty()) {
-            out.append(' ').append(tolerance.text());
+        if (sections.isEmpty()) {
+            return "µF not read";
         }
-        return out.toString();
+        return String.join(
+                        "+",
+                        sections.stream()
+                                .map(s -> Figures.plain(s.microfarads()))
+                                .toList())
+                + " µF";
+    }
+
+    /** {@code 45+5 µF 440 V}. */
+    public String voltsText() {
+        return valueText() + volts.map(v -> " " + Figures.plain(v) + " V").orElse("");
+    }
+
+    /** {@code 45+5 µF 440 V ±6 %}, with what is known. */
+    public String text() {
+        boolean says = tolerance.printed() && startRange.isEmpty();
+        return voltsText() + (says ? " " + tolerance.text() : "");
     }
 }

@@ -18,8 +18,8 @@ import zestbench.core.wiring.Shape.Point;
  */
 public record Drawing(double width, double height, List<Shape> shapes) {
     private static final double WIDTH = 340;
-    private static final double ROW = 30;
-    private static final double TOP = 22;
+    private static final double ROW = 34;
+    private static final double TOP = 26;
     private static final double MARGIN = 8;
     private static final double JUMPER_RAIL = 11;
     private static final double WIRE_GAP = 12;
@@ -119,7 +119,7 @@ public record Drawing(double width, double height, List<Shape> shapes) {
                 String tracer = lead.wire().tracer() == null ? "" : lead.wire().tracer();
                 under.add(new Shape.Line(points, lead.wire().colour(), tracer, lead.moved()));
                 String text = lead.wire().text() + (lead.moved() ? " (moves)" : "");
-                over.add(new Shape.Label(MARGIN, y - 8, text, Anchor.START, false));
+                over.add(new Shape.Label(MARGIN, y - 11, text, Anchor.START, false));
             }
         }
 

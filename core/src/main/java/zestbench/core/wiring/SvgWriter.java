@@ -1,6 +1,5 @@
 package zestbench.core.wiring;
 
-import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -25,6 +24,9 @@ public final class SvgWriter {
 
     private static final String INK = "var(--zb-ink,#14201a)";
     private static final String SHEET = "var(--zb-sheet,#fffefa)";
+    /** Drawn around words, so that they read where a wire passes behind them. */
+    private static final String PAPER = "var(--zb-paper,#faf8f1)";
+
     private static final String LEMON = "var(--zb-lemon,#f6d21f)";
 
     private SvgWriter() {}
@@ -64,10 +66,11 @@ public final class SvgWriter {
         Shape.Label label = (Shape.Label) shape;
         String font = label.isName()
                 ? "font-family=\"Barlow Condensed,sans-serif\" font-weight=\"600\" font-size=\"16\""
-                : "font-family=\"Source Sans 3 Variable,sans-serif\" font-size=\"14\"";
+                : "font-family=\"Source Sans 3 Variable,sans-serif\" font-size=\"15.5\"";
         String anchor = label.anchor() == Shape.Anchor.MIDDLE ? "middle" : "start";
         return "<text x=\"" + number(label.x()) + "\" y=\"" + number(label.y()) + "\" text-anchor=\"" + anchor + "\" "
-                + font + " fill=\"" + INK + "\">" + escaped(label.text()) + "</text>";
+                + font + " fill=\"" + INK + "\" paint-order=\"stroke\" stroke=\"" + PAPER + "\" stroke-width=\"4\">"
+                + escaped(label.text()) + "</text>";
     }
 
     private static String spade(Shape.Spade s) {

@@ -7,6 +7,7 @@ import io.swagger.v3.oas.models.media.BooleanSchema;
 import io.swagger.v3.oas.models.media.NumberSchema;
 import io.swagger.v3.oas.models.media.ObjectSchema;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import io.swagger.v3.oas.models.media.StringSchema;
 import java.util.List;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -35,6 +36,7 @@ class OpenApi {
     @Bean
     OpenAPI description() {
         return new OpenAPI()
+                .servers(List.of(new Server().url("/")))
                 .info(new Info()
                         .title("Zest Bench")
                         .version("1")
@@ -53,7 +55,6 @@ class OpenApi {
                 any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + name));
             }
             api.getComponents().addSchemas(FIELDS, any);
-            api.setServers(List.of());
         };
     }
 

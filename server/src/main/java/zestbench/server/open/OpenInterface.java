@@ -27,7 +27,6 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.value.Value;
-import zestbench.server.problem.TooLarge;
 import zestbench.server.open.OpenWords.AssignmentGiven;
 import zestbench.server.open.OpenWords.CriterionGiven;
 import zestbench.server.open.OpenWords.FindingGiven;
@@ -41,6 +40,7 @@ import zestbench.server.open.OpenWords.ReadAnswer;
 import zestbench.server.open.OpenWords.ReadRequest;
 import zestbench.server.open.OpenWords.TakenReading;
 import zestbench.server.open.OpenWords.VerdictGiven;
+import zestbench.server.problem.TooLarge;
 
 /** Reading, judging and matching for other programs: stateless, no call or stored part needed. */
 @RestController

@@ -24,9 +24,11 @@ class RequiredMembers implements ModelConverter {
         }
         Schema<?> schema = chain.next().resolve(type, context, chain);
         JavaType java = Json.mapper().constructType(type.getType());
-        if (schema != null && schema.get$ref() != null && java != null && java.getRawClass().isRecord()) {
-            Schema<?> model =
-                    context.getDefinedModels().get(schema.get$ref().substring(REFERENCE.length()));
+        if (schema != null
+                && schema.get$ref() != null
+                && java != null
+                && java.getRawClass().isRecord()) {
+            Schema<?> model = context.getDefinedModels().get(schema.get$ref().substring(REFERENCE.length()));
             if (model != null) {
                 require(java.getRawClass(), model);
             }
@@ -36,7 +38,8 @@ class RequiredMembers implements ModelConverter {
 
     private static void require(Class<?> record, Schema<?> model) {
         for (RecordComponent component : record.getRecordComponents()) {
-            boolean known = model.getProperties() != null && model.getProperties().containsKey(component.getName());
+            boolean known =
+                    model.getProperties() != null && model.getProperties().containsKey(component.getName());
             boolean listed = model.getRequired() != null && model.getRequired().contains(component.getName());
             if (known && !listed && !isNullable(component)) {
                 model.addRequiredItem(component.getName());

@@ -46,6 +46,13 @@ public class People {
         return get(id).name();
     }
 
+    @Transactional
+    public Technician acceptCaution(long id) {
+        Technician technician = get(id);
+        technician.acceptCaution();
+        return store.save(technician);
+    }
+
     Technician get(long id) {
         return store.findById(id).orElseThrow(() -> new NotHere("No technician " + id + " works here."));
     }
@@ -79,12 +86,9 @@ public class People {
             return Person.of(people.add(person.name()));
         }
 
-        @Transactional
         @PostMapping("/api/people/{id}/caution")
-        public Person acceptCaution(@PathVariable long id) {
-            Technician technician = people.get(id);
-            technician.acceptCaution();
-            return Person.of(people.store.save(technician));
+        Person acceptCaution(@PathVariable long id) {
+            return Person.of(people.acceptCaution(id));
         }
     }
 }

@@ -77,6 +77,29 @@ public class Truck {
         store.change(id, 1);
     }
 
+    /** A line of stock as the screen shows it. @param rating in short, or the label's own words where it is of a kind that is only kept */
+    public record StockView(
+            String id, String bin, String kind, String name, String rating, int quantity, int minimum, boolean isLow) {}
+
+    public List<StockView> all() {
+        return store.findAll(Sort.by("bin", "id")).stream().map(this::view).toList();
+    }
+
+    private StockView view(StockItem item) {
+        String rating = Families.find(item.kind())
+                .map(f -> f.shortText().apply(spec(item)))
+                .orElse(item.label());
+        return new StockView(
+                item.id(),
+                item.bin(),
+                item.kind(),
+                item.name(),
+                rating,
+                item.quantity(),
+                item.minimum(),
+                item.quantity() < item.minimum());
+    }
+
     private Spec spec(StockItem item) {
         return json.readValue(item.spec(), Spec.class);
     }
@@ -90,37 +113,9 @@ public class Truck {
             this.truck = truck;
         }
 
-        /** @param rating in short, or the label's own words where it is of a kind that is only kept */
-        record StockView(
-                String id,
-                String bin,
-                String kind,
-                String name,
-                String rating,
-                int quantity,
-                int minimum,
-                boolean isLow) {}
-
         @GetMapping("/api/truck")
         List<StockView> all() {
-            return truck.store.findAll(Sort.by("bin", "id")).stream()
-                    .map(this::view)
-                    .toList();
-        }
-
-        private StockView view(StockItem item) {
-            String rating = Families.find(item.kind())
-                    .map(f -> f.shortText().apply(truck.spec(item)))
-                    .orElse(item.label());
-            return new StockView(
-                    item.id(),
-                    item.bin(),
-                    item.kind(),
-                    item.name(),
-                    rating,
-                    item.quantity(),
-                    item.minimum(),
-                    item.quantity() < item.minimum());
+            return truck.all();
         }
     }
 }

@@ -35,6 +35,10 @@ public class Units {
         return store.save(unit);
     }
 
+    public List<Unit> all() {
+        return store.findAll(Sort.by("site", "name"));
+    }
+
     public Unit get(long id) {
         return store.findById(id).orElseThrow(() -> new NotHere("There is no unit " + id + "."));
     }
@@ -104,9 +108,7 @@ public class Units {
 
         @GetMapping("/api/units")
         List<UnitView> all() {
-            return units.store.findAll(Sort.by("site", "name")).stream()
-                    .map(UnitView::of)
-                    .toList();
+            return units.all().stream().map(UnitView::of).toList();
         }
 
         @PostMapping("/api/units")

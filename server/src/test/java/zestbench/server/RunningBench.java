@@ -1,0 +1,103 @@
+package zestbench.server;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The real application on a free port with a database of its own, spoken to over HTTP. */
+public final class RunningBench implements AutoCloseable {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static RunningBench demo;
+
+    private final ConfigurableApplicationContext context;
+    private final HttpClient client = HttpClient.newHttpClient();
+
+    private RunningBench(ConfigurableApplicationContext context) {
+        this.context = context;
+    }
+
+    /** One bench with the demo town for all tests of this JVM. */
+    public static synchronized RunningBench demo() {
+        if (demo == null) {
+            demo = start();
+        }
+        return demo;
+    }
+
+    /** A bench of one's own. @param settings such as {@code --zest.demo=false} */
+    public static RunningBench start(String... settings) {
+        try {
+            Path data = Files.createTempDirectory("zest-test");
+            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--zest.data=" + data));
+            arguments.addAll(List.of(settings));
+            return new RunningBench(SpringApplication.run(ZestBench.class, arguments.toArray(String[]::new)));
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    public String address() {
+        return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** What came back. */
+    public record Answer(int status, String text, HttpResponse<byte[]> raw) {
+        public JsonNode json() {
+            return JSON.readTree(text);
+        }
+    }
+
+    public Answer get(String path) {
+        return send("GET", path, null);
+    }
+
+    public Answer post(String path, String json) {
+        return send("POST", path, json);
+    }
+
+    /** Sends a change in the name of the first technician. */
+    public Answer send(String method, String path, String json, String... headers) {
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address() + path));
+        HttpRequest.BodyPublisher body =
+                json == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(json);
+        request.method(method, body).header("X-Technician", "1");
+        if (json != null) {
+            request.header("Content-Type", "application/json");
+        }
+        if (headers.length > 0) {
+            request.headers(headers);
+        }
+        return send(request.build());
+    }
+
+    public Answer send(HttpRequest request) {
+        try {
+            HttpResponse<byte[]> response = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
+            return new Answer(
+                    response.statusCode(),
+                    new String(response.body(), java.nio.charset.StandardCharsets.UTF_8),
+                    response);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        } catch (InterruptedException problem) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(problem);
+        }
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest'
+import type { Attribute } from '@/api/types'
+import { textOf, valueOf } from './fieldText'
+
+const of = (type: Attribute['type']): Attribute => ({
+  name: 'x', label: 'X', unit: 'µF', type, decides: false, where: '', options: [], rows: [],
+})
+
+describe('a typed field', () => {
+  it.each([
+    ['NUMBER', '7.5', 7.5],
+    ['NUMBER', ' 7,5 ', 7.5],
+    ['NUMBER', '', undefined],
+    ['SIGNED_NUMBER', '-40', -40],
+    ['SIGNED_NUMBER', '−40', -40],
+    ['NUMBERS', '50, 60', [50, 60]],
+    ['NUMBERS', '50/60', [50, 60]],
+    ['NUMBERS_BY_NAME', 'B 450, D 500', { B: 450, D: 500 }],
+    ['TEXT', ' P2 ', 'P2'],
+  ] as const)('%s "%s" becomes a value', (type, typed, value) => {
+    expect(valueOf(of(type), typed)).toEqual({ value })
+  })
+
+  it.each([
+    ['NUMBER', 'seven'],
+    ['NUMBER', '-3'],
+    ['NUMBER', '7.5.5'],
+    ['NUMBERS', '50, sixty'],
+    ['NUMBERS_BY_NAME', '450'],
+  ] as const)('%s "%s" says what was typed and what would be right', (type, typed) => {
+    const answer = valueOf(of(type), typed)
+    expect(answer).toHaveProperty('wrong')
+    expect((answer as { wrong: string }).wrong).toContain(typed)
+  })
+
+  it.each([
+    ['NUMBER', 7.5],
+    ['NUMBERS', [50, 60]],
+    ['NUMBERS_BY_NAME', { B: 450, D: 500 }],
+    ['TEXT', '10000 AFC'],
+  ] as const)('%s reads back what it shows', (type, value) => {
+    expect(valueOf(of(type), textOf(of(type), value))).toEqual({ value })
+  })
+})
