@@ -142,7 +142,9 @@ async function answerOf<T>(response: Response): Promise<T> {
 
 /** Works on plain http too, where crypto.randomUUID does not. */
 export function newId(): string {
-  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join('')
+  return Array.from(crypto.getRandomValues(new Uint8Array(16)), (b) => b.toString(16).padStart(2, '0')).join(
+    '',
+  )
 }
 
 export const api = client

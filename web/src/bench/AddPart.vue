@@ -46,7 +46,11 @@ function addNamed() {
     <div class="box">
       <h2>Which part is in question?</h2>
       <button
-        v-for="p in places" :key="p.id" type="button" class="place" @click="add({ kind: p.kind, placeId: p.id, place: p.name })"
+        v-for="p in places"
+        :key="p.id"
+        type="button"
+        class="place"
+        @click="add({ kind: p.kind, placeId: p.id, place: p.name })"
       >
         <b>Run capacitor, {{ p.name.toLowerCase() }}</b>
         <span class="zb-soft">for {{ p.serves }}</span>

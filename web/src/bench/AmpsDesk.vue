@@ -19,16 +19,25 @@ const rated = reactive<Record<Motor, string>>({
 })
 const active = ref<Motor | null>('COMPRESSOR')
 const typed = ref('')
-const isReady = computed(() => Number(typed.value) >= 0 && typed.value !== '' && active.value !== null && Number(rated[active.value]) > 0)
+const isReady = computed(
+  () =>
+    Number(typed.value) >= 0 &&
+    typed.value !== '' &&
+    active.value !== null &&
+    Number(rated[active.value]) > 0,
+)
 const known = (motor: Motor) => store.part?.amps.find((a) => a.subject === motor) ?? null
 
 async function next() {
   const motor = active.value
   if (motor === null) return
-  const json = { place: motor, amps: Number(typed.value), rated: Number(rated[motor].replace(',', '.')) }
-  if (await store.changePart('POST', '/amps', `${motor} ${typed.value} A`, json)) {
-    typed.value = ''
-    active.value = MOTORS.map((m) => m.motor).find((m) => m !== motor && !known(m)) ?? null
+  const amps = typed.value
+  const json = { place: motor, amps: Number(amps), rated: Number(rated[motor].replace(',', '.')) }
+  typed.value = ''
+  active.value = MOTORS.map((m) => m.motor).find((m) => m !== motor && !known(m)) ?? null
+  if (!(await store.changePart('POST', '/amps', `${motor} ${amps} A`, json)) && store.notice === '') {
+    active.value = motor
+    typed.value = amps
   }
 }
 </script>
@@ -36,18 +45,34 @@ async function next() {
 <template>
   <div class="desk" :class="{ reading: active }">
     <div>
-      <p class="zb-caution zb-small">Power is on: clear of blades and terminals. Amps end the dead reading.</p>
+      <p class="zb-caution zb-small">
+        Power is on: clear of blades and terminals. Amps end the dead reading.
+      </p>
       <div v-for="m in MOTORS" :key="m.motor" class="motor">
         <ReadingRow
-          :subject="m.motor === 'COMPRESSOR' ? 'COMP' : 'FAN'" :judged="active === m.motor && typed ? null : known(m.motor)" :typed="typed"
-          :is-active="active === m.motor" :can-read="store.isWorking" has-no-scale @read="active = m.motor"
+          :subject="m.motor === 'COMPRESSOR' ? 'COMP' : 'FAN'"
+          :judged="active === m.motor && typed ? null : known(m.motor)"
+          :typed="typed"
+          :is-active="active === m.motor"
+          :can-read="store.isWorking"
+          unit="A"
+          has-no-scale
+          @read="active = m.motor"
         />
         <label class="rated">
           <span>{{ m.rating }} of the plate</span>
-          <input v-model="rated[m.motor]" class="zb-figure" inputmode="decimal" :aria-label="`${m.motor} ${m.rating} in amps`" /> A
+          <input
+            v-model="rated[m.motor]"
+            class="zb-figure"
+            inputmode="decimal"
+            :aria-label="`${m.motor} ${m.rating} in amps`"
+          />
+          A
         </label>
         <p v-if="known(m.motor)" class="zb-soft">{{ known(m.motor)?.reckoning }}</p>
-        <p v-for="f in known(m.motor)?.findings" :key="f.text"><b>{{ f.severity === 'INFO' ? '' : f.severity }}</b> {{ f.text }}</p>
+        <p v-for="f in known(m.motor)?.findings" :key="f.text">
+          <b>{{ f.severity === 'INFO' ? '' : f.severity }}</b> {{ f.text }}
+        </p>
       </div>
     </div>
     <NumberPad v-if="active && store.isWorking" v-model="typed" unit="A" :is-ready="isReady" @next="next" />

@@ -34,8 +34,14 @@ async function close() {
     <form class="box" @submit.prevent="close">
       <h2>{{ outcome === 'NOT_NEEDED' ? 'Good as it is' : 'Fixed without a part' }}</h2>
       <LabelledField
-        v-model="note" :label="outcome === 'NOT_NEEDED' ? 'A word for the next person, if any' : 'What was done (tightened, cleaned)'"
-        :wrong="wrong" autofocus
+        v-model="note"
+        :label="
+          outcome === 'NOT_NEEDED'
+            ? 'A word for the next person, if any'
+            : 'What was done (tightened, cleaned)'
+        "
+        :wrong="wrong"
+        autofocus
       />
       <div class="row">
         <v-btn type="submit" color="primary" variant="flat">Close the part</v-btn>

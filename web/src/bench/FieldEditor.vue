@@ -27,7 +27,8 @@ function keep() {
     return
   }
   wrong.value = ''
-  if (textOf(props.attribute, typed.value) !== textOf(props.attribute, props.value)) emit('change', typed.value)
+  if (textOf(props.attribute, typed.value) !== textOf(props.attribute, props.value))
+    emit('change', typed.value)
 }
 
 const FLAGS = [
@@ -37,7 +38,10 @@ const FLAGS = [
 const rows = () => (Array.isArray(props.value) ? (props.value as Fields[]) : [])
 function setRow(at: number, name: string, value: unknown) {
   const next = rows().map((row, i) => (i === at ? { ...row, [name]: value } : row))
-  emit('change', next.map((row) => Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined))))
+  emit(
+    'change',
+    next.map((row) => Object.fromEntries(Object.entries(row).filter(([, v]) => v !== undefined))),
+  )
 }
 function removeRow(at: number) {
   const next = rows().filter((_, i) => i !== at)
@@ -49,27 +53,55 @@ function removeRow(at: number) {
   <div v-if="attribute.type === 'ROWS'" class="rows">
     <div v-for="(row, i) in rows()" :key="i" class="row">
       <FieldEditor
-        v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)" :key="a.name" :attribute="a"
-        :value="row[a.name]" :is-off="isOff" :class="a.type === 'NUMBER' ? 'grow' : ''" @change="setRow(i, a.name, $event)"
+        v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)"
+        :key="a.name"
+        :attribute="a"
+        :value="row[a.name]"
+        :is-off="isOff"
+        :class="a.type === 'NUMBER' ? 'grow' : ''"
+        @change="setRow(i, a.name, $event)"
       />
-      <button v-if="!isOff" type="button" class="zb-bare drop" :aria-label="`Remove section ${i + 1}`" @click="removeRow(i)">✕</button>
+      <button
+        v-if="!isOff"
+        type="button"
+        class="zb-bare drop"
+        :aria-label="`Remove section ${i + 1}`"
+        @click="removeRow(i)"
+      >
+        ✕
+      </button>
     </div>
-    <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])">add a section</v-btn>
+    <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])"
+      >add a section</v-btn
+    >
   </div>
   <ChoiceButtons
-    v-else-if="attribute.type === 'CHOICE'" :label="attribute.label" is-hidden-label
-    :choices="attribute.options.map((o) => ({ value: o, words: o }))" :model-value="(value as string) ?? null"
+    v-else-if="attribute.type === 'CHOICE'"
+    :label="attribute.label"
+    is-hidden-label
+    :choices="attribute.options.map((o) => ({ value: o, words: o }))"
+    :model-value="(value as string) ?? null"
     @update:model-value="emit('change', $event === value ? undefined : ($event ?? undefined))"
   />
   <ChoiceButtons
-    v-else-if="attribute.type === 'FLAG'" :label="attribute.label" is-hidden-label :choices="FLAGS"
-    :model-value="value === undefined ? null : value ? 'true' : 'false'" @update:model-value="emit('change', $event === 'true')"
+    v-else-if="attribute.type === 'FLAG'"
+    :label="attribute.label"
+    is-hidden-label
+    :choices="FLAGS"
+    :model-value="value === undefined ? null : value ? 'true' : 'false'"
+    @update:model-value="emit('change', $event === 'true')"
   />
   <div v-else class="field">
     <v-text-field
-      :id="id" v-model="text" :aria-label="attribute.label + (attribute.unit ? ` in ${attribute.unit}` : '')" :readonly="isOff"
-      :inputmode="attribute.type === 'NUMBER' ? 'decimal' : 'text'" :suffix="attribute.unit" autocomplete="off"
-      @blur="keep" @keydown.enter.prevent="keep"
+      :id="id"
+      v-model="text"
+      :aria-label="attribute.label + (attribute.unit ? ` in ${attribute.unit}` : '')"
+      :readonly="isOff"
+      :inputmode="attribute.type === 'NUMBER' ? 'decimal' : 'text'"
+      :suffix="attribute.unit"
+      autocomplete="off"
+      @blur="keep"
+      @keydown.enter.prevent="keep"
     />
     <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
   </div>

@@ -9,7 +9,9 @@ const picked = defineModel<OfferView | null>({ required: true })
 const areRefusedShown = ref(false)
 
 const isNever = (o: OfferView) => o.grade === 'REFUSED'
-const offers = computed(() => props.found.offers.filter((o) => areRefusedShown.value || !isNever(o) || props.found.offers.length === 1))
+const offers = computed(() =>
+  props.found.offers.filter((o) => areRefusedShown.value || !isNever(o) || props.found.offers.length === 1),
+)
 const attributes = computed(() => [...new Set(offers.value.flatMap((o) => o.cells.map((c) => c.attribute)))])
 /** Rows in which every offer is alike say little: they are folded behind the rows that decide. */
 const isQuiet = (attribute: string) =>
@@ -26,7 +28,12 @@ const refused = computed(() => props.found.refused.reduce((sum, r) => sum + r.co
 /** Attributes that are folded where nothing in them differs. */
 const QUIET = ['Duty', 'Protection', 'Frequency', 'Temperature', 'Fit', 'Bleed resistor']
 const SIGNS: Record<Grade, string> = {
-  LIKE_FOR_LIKE: '=', SUITABLE: '≥', NEEDS_CHANGE: '~', STOPGAP: '~', UNDECIDED: '?', REFUSED: '✕',
+  LIKE_FOR_LIKE: '=',
+  SUITABLE: '≥',
+  NEEDS_CHANGE: '~',
+  STOPGAP: '~',
+  UNDECIDED: '?',
+  REFUSED: '✕',
 }
 const canPick = (o: OfferView) => !isNever(o) && o.grade !== 'UNDECIDED'
 const isPicked = (o: OfferView) => picked.value === o
@@ -45,8 +52,20 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
               <span class="title">Needed</span>
               <span class="zb-soft">by the old label</span>
             </th>
-            <th v-for="o in offers" :key="o.offer.join(' ')" scope="col" class="offer" :class="{ picked: isPicked(o) }">
-              <button type="button" class="pick zb-bare" :disabled="!canPick(o)" :aria-pressed="isPicked(o)" @click="picked = o">
+            <th
+              v-for="o in offers"
+              :key="o.offer.join(' ')"
+              scope="col"
+              class="offer"
+              :class="{ picked: isPicked(o) }"
+            >
+              <button
+                type="button"
+                class="pick zb-bare"
+                :disabled="!canPick(o)"
+                :aria-pressed="isPicked(o)"
+                @click="picked = o"
+              >
                 <GradePlate :grade="o.grade" :word="o.word" :is-chosen="isPicked(o)" />
                 <span class="title">{{ o.title }}</span>
                 <span class="zb-soft">{{ o.where }}</span>
@@ -60,9 +79,13 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
             <td class="needed">{{ requiredOf(a) }}</td>
             <td v-for="o in offers" :key="o.offer.join(' ')" class="offer" :class="{ picked: isPicked(o) }">
               <template v-if="cellOf(o, a)">
-                <b class="sign" :title="cellOf(o, a)?.outcome.replaceAll('_', ' ').toLowerCase()">{{ SIGNS[cellOf(o, a)!.outcome] }}</b>
+                <b class="sign" :title="cellOf(o, a)?.outcome.replaceAll('_', ' ').toLowerCase()">{{
+                  SIGNS[cellOf(o, a)!.outcome]
+                }}</b>
                 {{ cellOf(o, a)!.offered }}
-                <span v-if="hasWhy(cellOf(o, a)!.outcome, cellOf(o, a)!.why)" class="why zb-small">{{ cellOf(o, a)!.why }}</span>
+                <span v-if="hasWhy(cellOf(o, a)!.outcome, cellOf(o, a)!.why)" class="why zb-small">{{
+                  cellOf(o, a)!.why
+                }}</span>
               </template>
             </td>
           </tr>
@@ -77,18 +100,32 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
         </tbody>
       </table>
     </div>
-    <p v-else class="zb-note">Nothing on the truck fits. Type the label of a part bought on the way, or see what was refused.</p>
+    <p v-else class="zb-note">
+      Nothing on the truck fits. Type the label of a part bought on the way, or see what was refused.
+    </p>
     <p v-if="quiet.length" class="refused">
-      <button type="button" class="zb-bare link" :aria-expanded="areAllShown" @click="areAllShown = !areAllShown">
+      <button
+        type="button"
+        class="zb-bare link"
+        :aria-expanded="areAllShown"
+        @click="areAllShown = !areAllShown"
+      >
         {{ areAllShown ? 'Fold' : 'Show' }}
       </button>
       <span class="zb-soft"> what is alike: {{ quiet.map((q) => q.toLowerCase()).join(', ') }}</span>
     </p>
     <p v-if="refused" class="refused">
-      <button type="button" class="zb-bare link" :aria-expanded="areRefusedShown" @click="areRefusedShown = !areRefusedShown">
+      <button
+        type="button"
+        class="zb-bare link"
+        :aria-expanded="areRefusedShown"
+        @click="areRefusedShown = !areRefusedShown"
+      >
         {{ areRefusedShown ? 'Hide' : 'Show' }} {{ refused }} refused
       </button>
-      <span class="zb-soft">: {{ found.refused.map((r) => `${r.count} by ${r.reason.toLowerCase()}`).join(', ') }}</span>
+      <span class="zb-soft"
+        >: {{ found.refused.map((r) => `${r.count} by ${r.reason.toLowerCase()}`).join(', ') }}</span
+      >
     </p>
   </div>
 </template>

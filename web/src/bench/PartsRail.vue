@@ -68,12 +68,23 @@ function state(part: PartView): string {
     </div>
     <nav class="steps" aria-label="Steps of the call">
       <button
-        v-for="s in shown" :key="s.step" type="button" class="step" :class="{ on: isAt(s.step) }"
-        :aria-current="isAt(s.step) ? 'step' : undefined" @click="goCall(s.step)"
+        v-for="s in shown"
+        :key="s.step"
+        type="button"
+        class="step"
+        :class="{ on: isAt(s.step) }"
+        :aria-current="isAt(s.step) ? 'step' : undefined"
+        @click="goCall(s.step)"
       >
         <span>{{ s.title }}</span>
         <span class="zb-soft words">
-          <svg v-if="s.step === 'SAFE' && store.call?.safe.isSupplyDead" width="15" height="15" viewBox="0 0 18 18" aria-hidden="true">
+          <svg
+            v-if="s.step === 'SAFE' && store.call?.safe.isSupplyDead"
+            width="15"
+            height="15"
+            viewBox="0 0 18 18"
+            aria-hidden="true"
+          >
             <circle cx="9" cy="9" r="7" fill="var(--zb-leaf)" stroke="var(--zb-ink)" stroke-width="2" />
           </svg>
           {{ s.words }}
@@ -82,15 +93,24 @@ function state(part: PartView): string {
     </nav>
     <nav class="parts" aria-label="Parts in question">
       <button
-        v-for="part in store.call?.parts" :key="part.id" type="button" class="part" :class="{ on: store.part?.id === part.id }"
-        :aria-current="store.part?.id === part.id ? 'true' : undefined" @click="goPart(part)"
+        v-for="part in store.call?.parts"
+        :key="part.id"
+        type="button"
+        class="part"
+        :class="{ on: store.part?.id === part.id }"
+        :aria-current="store.part?.id === part.id ? 'true' : undefined"
+        @click="goPart(part)"
       >
         <Slice :filled="part.filled" :at="store.part?.id === part.id ? store.step : null" />
         <span class="lines">
           <b class="title">{{ part.title }}</b>
           <span class="zb-small rating">{{ part.shortRating || part.place }}</span>
           <span class="zb-small verdict">
-            <VerdictMark v-if="part.verdict && !part.closed" :verdict="part.verdict" :word="part.verdict.replace('_', ' ')" />
+            <VerdictMark
+              v-if="part.verdict && !part.closed"
+              :verdict="part.verdict"
+              :word="part.verdict.replace('_', ' ')"
+            />
             {{ part.closed ? state(part) : part.last || state(part) }}
           </span>
         </span>

@@ -14,21 +14,27 @@ const store = useCall()
 const desk = ref<HTMLElement | null>(null)
 const { width } = useElementSize(desk)
 
+/** Sections whose reading is on its way to the tape. */
+const underWay = ref<string[]>([])
 const active = ref<string | null>(firstOpen())
 const preview = ref<JudgedView | null>(null)
 const wrong = ref('')
-const isSending = ref(false)
 const { text, letGo } = useDraft(
   () => `reading ${store.call?.id} ${store.part?.id} ${props.piece ?? ''} ${active.value ?? ''}`,
   () => '',
 )
 
 function firstOpen(): string | null {
-  return props.sections.find((s) => !props.known.some((k) => k.subject === s)) ?? null
+  return (
+    props.sections.find((s) => !underWay.value.includes(s) && !props.known.some((k) => k.subject === s)) ??
+    null
+  )
 }
 const judgedOf = (section: string) =>
-  section === active.value && text.value !== '' ? preview.value : (props.known.find((k) => k.subject === section) ?? null)
-const isReady = computed(() => text.value === 'OL' || (text.value !== '' && text.value !== '.' && !isSending.value))
+  section === active.value && text.value !== ''
+    ? preview.value
+    : (props.known.find((k) => k.subject === section) ?? null)
+const isReady = computed(() => text.value === 'OL' || (text.value !== '' && text.value !== '.'))
 const isBeside = computed(() => width.value > 560)
 
 /** What is on the pad, as the server takes it. */
@@ -50,28 +56,40 @@ const look = useDebounceFn(async (typed: string) => {
     )
     if (text.value === typed) preview.value = seen.verdicts[0] ?? null
   } catch (problem) {
-    wrong.value = problem instanceof NoConnection ? 'No connection: judged once it is back.' : (problem as Error).message
+    wrong.value =
+      problem instanceof NoConnection ? 'No connection: judged once it is back.' : (problem as Error).message
   }
 }, 150)
 
-watch(text, (typed) => {
-  preview.value = null
-  wrong.value = ''
-  void look(typed)
-}, { immediate: true })
+watch(
+  text,
+  (typed) => {
+    preview.value = null
+    wrong.value = ''
+    void look(typed)
+  },
+  { immediate: true },
+)
 
+/** On to the next section at once, so that fast fingers lose nothing; back to this one if it is refused. */
 async function next() {
-  if (!isReady.value || active.value === null) return
-  isSending.value = true
-  const what = `${active.value} ${text.value}`
-  const isKept = await store.changePart('POST', '/readings', what, { readings: [taken()], piece: props.piece })
-  isSending.value = false
-  if (!isKept && store.notice === '') return
+  const section = active.value
+  if (!isReady.value || section === null) return
+  const typed = text.value
+  const readings = [taken()]
   letGo()
-  text.value = ''
-  const done = active.value
-  const open = props.sections.filter((s) => s !== done && !props.known.some((k) => k.subject === s))
-  active.value = open[0] ?? null
+  underWay.value.push(section)
+  active.value = firstOpen()
+  const isKept = await store.changePart('POST', '/readings', `${section} ${typed}`, {
+    readings,
+    piece: props.piece,
+  })
+  underWay.value = underWay.value.filter((s) => s !== section)
+  if (!isKept && store.notice === '') {
+    active.value = section
+    text.value = typed
+    wrong.value = store.problem
+  }
 }
 function read(section: string) {
   active.value = section
@@ -82,14 +100,26 @@ function read(section: string) {
   <div ref="desk" class="desk" :class="{ beside: isBeside, reading: active !== null }">
     <div class="rows">
       <ReadingRow
-        v-for="s in sections" :key="s" :subject="s" :judged="judgedOf(s)" :typed="text" :is-active="s === active"
-        :can-read="store.isWorking" :has-no-scale="!isBeside && active !== null && s !== active" @read="read(s)"
+        v-for="s in sections"
+        :key="s"
+        :subject="s"
+        :judged="judgedOf(s)"
+        :typed="text"
+        :is-active="s === active"
+        :can-read="store.isWorking"
+        :has-no-scale="!isBeside && active !== null && s !== active"
+        @read="read(s)"
       />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
       <slot v-if="isBeside || active === null" />
     </div>
     <NumberPad
-      v-if="active !== null && store.isWorking" v-model="text" class="pad" unit="µF" has-over-range :is-ready="isReady"
+      v-if="active !== null && store.isWorking"
+      v-model="text"
+      class="pad"
+      unit="µF"
+      has-over-range
+      :is-ready="isReady"
       @next="next"
     />
   </div>

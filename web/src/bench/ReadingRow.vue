@@ -14,11 +14,15 @@ const props = defineProps<{
   isPreview?: boolean
   canRead?: boolean
   hasNoScale?: boolean
+  /** shown until a reading brings its own */
+  unit?: string
 }>()
 const emit = defineEmits<{ read: [] }>()
 
 const figure = computed(() => (props.isActive && props.typed ? props.typed : (props.judged?.figure ?? '')))
-const unit = computed(() => (figure.value === 'OL' || figure.value === 'open' ? '' : props.judged?.unit || 'µF'))
+const shownUnit = computed(() =>
+  figure.value === 'OL' || figure.value === 'open' ? '' : props.judged?.unit || props.unit || 'µF',
+)
 const words = computed(() =>
   props.judged
     ? `${props.subject}: ${props.judged.figure} ${props.judged.unit}, limits ${props.judged.low} to ${props.judged.high}, ${props.judged.word}`
@@ -29,20 +33,27 @@ const words = computed(() =>
 <template>
   <div class="row" :class="{ active: isActive }">
     <component
-      :is="canRead ? 'button' : 'div'" class="face zb-bare" :type="canRead ? 'button' : undefined"
-      :aria-label="canRead ? `Read ${subject}` : undefined" @click="canRead && emit('read')"
+      :is="canRead ? 'button' : 'div'"
+      class="face zb-bare"
+      :type="canRead ? 'button' : undefined"
+      :aria-label="canRead ? `Read ${subject}` : undefined"
+      @click="canRead && emit('read')"
     >
       <span class="zb-name subject">{{ subject === 'CAPACITOR' ? 'CAP' : subject }}</span>
       <span class="figure">
         <AlignedFigure v-if="figure" :figure="figure" />
         <span v-else class="zb-figure none">–</span>
-        <span class="unit">{{ unit }}</span>
+        <span class="unit">{{ shownUnit }}</span>
       </span>
       <VerdictMark v-if="judged" :verdict="judged.verdict" :word="judged.word" class="verdict" />
       <span v-else class="zb-soft verdict">{{ isActive ? 'type the reading' : 'not read' }}</span>
     </component>
     <ValueScale
-      v-if="!hasNoScale" :scale="judged?.scale" :low="judged?.low ?? ''" :high="judged?.high ?? ''" :rated="judged?.rated ?? ''"
+      v-if="!hasNoScale"
+      :scale="judged?.scale"
+      :low="judged?.low ?? ''"
+      :high="judged?.high ?? ''"
+      :rated="judged?.rated ?? ''"
       :words="words"
     />
   </div>

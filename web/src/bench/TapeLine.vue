@@ -13,12 +13,20 @@ const emit = defineEmits<{ toggle: []; strike: [] }>()
   <div class="line" :class="{ struck: line.struck }">
     <button type="button" class="face" :aria-expanded="isOpen" @click="emit('toggle')">
       <template v-if="line.text.figure">
-        <span class="figure"><AlignedFigure :figure="line.text.figure" /> <span class="unit">{{ line.text.unit }}</span></span>
+        <span class="figure"
+          ><AlignedFigure :figure="line.text.figure" /> <span class="unit">{{ line.text.unit }}</span></span
+        >
         <span class="right">
-          <VerdictMark v-if="line.text.verdict && !line.struck" :verdict="line.text.verdict" :word="line.text.word" />
+          <VerdictMark
+            v-if="line.text.verdict && !line.struck"
+            :verdict="line.text.verdict"
+            :word="line.text.word"
+          />
           <template v-else-if="line.struck">struck</template>
         </span>
-        <span class="detail zb-small">{{ line.text.title }}<template v-if="line.text.detail">, {{ line.text.detail }}</template></span>
+        <span class="detail zb-small"
+          >{{ line.text.title }}<template v-if="line.text.detail">, {{ line.text.detail }}</template></span
+        >
       </template>
       <template v-else>
         <span class="title">{{ line.text.title }}</span>
@@ -32,7 +40,9 @@ const emit = defineEmits<{ toggle: []; strike: [] }>()
     </button>
     <div v-if="isOpen" class="reckoning">
       <p v-for="r in line.text.reckoning" :key="r">{{ r }}</p>
-      <p v-if="line.text.mark" class="zb-soft">{{ line.text.mark.type.toLowerCase() }}: {{ line.text.mark.source }}</p>
+      <p v-if="line.text.mark" class="zb-soft">
+        {{ line.text.mark.type.toLowerCase() }}: {{ line.text.mark.source }}
+      </p>
       <p class="zb-soft">line {{ line.number }}, {{ line.who }}</p>
       <v-btn v-if="canStrike" @click="emit('strike')">Strike this line</v-btn>
     </div>

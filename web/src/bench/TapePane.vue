@@ -22,7 +22,11 @@ function toggle(line: number) {
 async function strike() {
   const line = strikes.value
   if (line === null) return
-  if (await store.change('POST', `/lines/${line}/strike`, `strike line ${line}`, { reason: reason.value.trim() })) {
+  if (
+    await store.change('POST', `/lines/${line}/strike`, `strike line ${line}`, {
+      reason: reason.value.trim(),
+    })
+  ) {
     strikes.value = null
     reason.value = ''
   }
@@ -33,17 +37,31 @@ async function strike() {
   <section class="tape" aria-label="Tape" data-tape>
     <header class="head">
       <h2>Tape</h2>
-      <span class="zb-soft">{{ store.call?.tape.length === 1 ? '1 line' : `${store.call?.tape.length} lines` }}</span>
+      <span class="zb-soft">{{
+        store.call?.tape.length === 1 ? '1 line' : `${store.call?.tape.length} lines`
+      }}</span>
     </header>
     <div class="lines">
-      <p v-if="store.call?.tape.length === 0" class="empty">Nothing read yet. What you read, judge and choose is kept here.</p>
+      <p v-if="store.call?.tape.length === 0" class="empty">
+        Nothing read yet. What you read, judge and choose is kept here.
+      </p>
       <TapeLine
-        v-for="line in store.call?.tape" :key="line.number" :line="line" :is-open="openLine === line.number"
-        :can-strike="line.strikable && store.isWorking" @toggle="toggle(line.number)" @strike="strikes = line.number"
+        v-for="line in store.call?.tape"
+        :key="line.number"
+        :line="line"
+        :is-open="openLine === line.number"
+        :can-strike="line.strikable && store.isWorking"
+        @toggle="toggle(line.number)"
+        @strike="strikes = line.number"
       />
     </div>
     <footer class="foot zb-small">{{ under }} Tap a line for its reckoning.</footer>
-    <v-dialog :model-value="strikes !== null" max-width="440" aria-label="Strike a line" @update:model-value="strikes = null">
+    <v-dialog
+      :model-value="strikes !== null"
+      max-width="440"
+      aria-label="Strike a line"
+      @update:model-value="strikes = null"
+    >
       <form class="box" @submit.prevent="strike">
         <h2>Strike line {{ strikes }}?</h2>
         <p>It stays on the tape, struck through.</p>

@@ -21,9 +21,13 @@ function asKept(): WireGiven[] {
     ? known.map((w) => ({ terminal: w.terminal, colour: w.colour, tracer: w.tracer ?? '', name: w.name }))
     : terminals.value.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' }))
 }
-watch(text, (typed) => {
-  if (typed && typed !== JSON.stringify(wires.value)) wires.value = JSON.parse(typed) as WireGiven[]
-}, { immediate: true })
+watch(
+  text,
+  (typed) => {
+    if (typed && typed !== JSON.stringify(wires.value)) wires.value = JSON.parse(typed) as WireGiven[]
+  },
+  { immediate: true },
+)
 watch(wires, (now) => (text.value = JSON.stringify(now)), { deep: true })
 
 function add() {
@@ -41,7 +45,9 @@ defineExpose({ keep })
 
 <template>
   <div class="editor">
-    <div class="head" aria-hidden="true"><span>on</span><span>colour</span><span>tracer</span><span>leads to</span></div>
+    <div class="head" aria-hidden="true">
+      <span>on</span><span>colour</span><span>tracer</span><span>leads to</span>
+    </div>
     <div v-for="(w, i) in wires" :key="i" class="wire">
       <select v-model="w.terminal" :aria-label="`Wire ${i + 1}: terminal`" class="pick zb-name">
         <option v-for="t in terminals" :key="t">{{ t }}</option>
@@ -55,8 +61,21 @@ defineExpose({ keep })
       <select v-model="w.tracer" :aria-label="`Wire ${i + 1}: tracer`" class="pick">
         <option v-for="n in names" :key="n" :value="n">{{ n || 'no tracer' }}</option>
       </select>
-      <input v-model="w.name" :aria-label="`Wire ${i + 1}: leads to`" class="pick text" placeholder="compressor S" maxlength="60" />
-      <button type="button" class="zb-bare drop" :aria-label="`Remove wire ${i + 1}`" @click="wires.splice(i, 1)">✕</button>
+      <input
+        v-model="w.name"
+        :aria-label="`Wire ${i + 1}: leads to`"
+        class="pick text"
+        placeholder="compressor S"
+        maxlength="60"
+      />
+      <button
+        type="button"
+        class="zb-bare drop"
+        :aria-label="`Remove wire ${i + 1}`"
+        @click="wires.splice(i, 1)"
+      >
+        ✕
+      </button>
     </div>
     <v-btn v-if="wires.length < 12" variant="text" @click="add">add a wire</v-btn>
   </div>

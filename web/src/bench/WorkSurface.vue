@@ -25,7 +25,12 @@ const OF_PART: Record<Step, Component> = {
   HOOK_UP: HookUpStep,
   PROVE: ProveStep,
 }
-const OF_CALL: Record<CallStep, Component> = { ASK: AskStep, SAFE: MakeSafeStep, PLATE: PlateStep, LEAVE: LeaveStep }
+const OF_CALL: Record<CallStep, Component> = {
+  ASK: AskStep,
+  SAFE: MakeSafeStep,
+  PLATE: PlateStep,
+  LEAVE: LeaveStep,
+}
 const TITLES: Record<CallStep, string> = { ASK: 'Ask', SAFE: 'Make safe', PLATE: 'Plate', LEAVE: 'Leave' }
 
 const view = computed(() => {
@@ -49,9 +54,14 @@ const key = computed(() => JSON.stringify(store.place))
       </header>
       <nav class="steps zb-noprint" aria-label="Steps of the part">
         <button
-          v-for="({ step, title }, i) in STEPS" :key="step" type="button" class="step"
+          v-for="({ step, title }, i) in STEPS"
+          :key="step"
+          type="button"
+          class="step"
           :class="{ on: store.step === step, done: store.part.filled.includes(step) }"
-          :aria-current="store.step === step ? 'step' : undefined" :aria-label="`${i + 1} ${title}`" @click="store.goStep(step)"
+          :aria-current="store.step === step ? 'step' : undefined"
+          :aria-label="`${i + 1} ${title}`"
+          @click="store.goStep(step)"
         >
           <span class="number">{{ i + 1 }}</span><span class="title">{{ title }}</span>
         </button>
@@ -60,7 +70,9 @@ const key = computed(() => JSON.stringify(store.place))
     <header v-else-if="'call' in store.place" class="head">
       <h2>{{ TITLES[store.place.call] }}</h2>
     </header>
-    <p v-if="store.problem" class="said" role="alert"><b>{{ store.problem }}</b></p>
+    <p v-if="store.problem" class="said" role="alert">
+      <b>{{ store.problem }}</b>
+    </p>
     <p v-else-if="store.notice" class="said" role="status">{{ store.notice }}</p>
     <component :is="view" v-if="view" :key="key" class="step-view" />
   </section>

@@ -3,7 +3,14 @@ import type { Attribute } from '@/api/types'
 import { textOf, valueOf } from './fieldText'
 
 const of = (type: Attribute['type']): Attribute => ({
-  name: 'x', label: 'X', unit: 'µF', type, decides: false, where: '', options: [], rows: [],
+  name: 'x',
+  label: 'X',
+  unit: 'µF',
+  type,
+  decides: false,
+  where: '',
+  options: [],
+  rows: [],
 })
 
 describe('a typed field', () => {

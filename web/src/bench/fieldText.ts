@@ -8,7 +8,9 @@ export function textOf(attribute: Attribute, value: unknown): string {
   if (value === undefined || value === null) return ''
   if (Array.isArray(value)) return value.join(', ')
   if (attribute.type === 'NUMBERS_BY_NAME') {
-    return Object.entries(value as Record<string, number>).map(([name, n]) => `${name} ${n}`).join(', ')
+    return Object.entries(value as Record<string, number>)
+      .map(([name, n]) => `${name} ${n}`)
+      .join(', ')
   }
   return String(value)
 }
@@ -22,12 +24,19 @@ export function valueOf(attribute: Attribute, text: string): Typed {
     case 'SIGNED_NUMBER': {
       const n = number(typed)
       return n === null || (n < 0 && attribute.type === 'NUMBER')
-        ? { wrong: `"${typed}" is no figure${attribute.unit ? ` in ${attribute.unit}` : ''}: write it as 7.5` }
+        ? {
+            wrong: `"${typed}" is no figure${attribute.unit ? ` in ${attribute.unit}` : ''}: write it as 7.5`,
+          }
         : { value: n }
     }
     case 'NUMBERS': {
-      const all = typed.split(/[\s/;]+|,\s*/).filter((t) => t !== '').map(number)
-      return all.some((n) => n === null) ? { wrong: `"${typed}": write figures with commas, as 50, 60` } : { value: all }
+      const all = typed
+        .split(/[\s/;]+|,\s*/)
+        .filter((t) => t !== '')
+        .map(number)
+      return all.some((n) => n === null)
+        ? { wrong: `"${typed}": write figures with commas, as 50, 60` }
+        : { value: all }
     }
     case 'NUMBERS_BY_NAME': {
       const pairs = typed.split(',').map((t) => /^\s*([A-Za-z]+)\s*:?\s*([\d.]+)\s*$/.exec(t))

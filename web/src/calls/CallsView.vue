@@ -37,21 +37,42 @@ onMounted(load)
           <v-btn color="primary" variant="flat" class="new" @click="isNew = true">New call</v-btn>
         </div>
       </header>
-      <p v-if="wrong" role="alert"><b>{{ wrong }}</b></p>
+      <p v-if="wrong" role="alert">
+        <b>{{ wrong }}</b>
+      </p>
 
       <section v-if="view?.due.length" aria-labelledby="due">
         <h2 id="due">Stopgaps</h2>
-        <button v-for="d in view.due" :key="d.callId" type="button" class="due zb-bare" @click="router.push(`/calls/${d.callId}`)">
-          <b class="zb-name flag" :class="{ now: d.isDue }">{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b>
-          <span><b>{{ d.site }}</b>, {{ d.unit }}</span>
+        <button
+          v-for="d in view.due"
+          :key="d.callId"
+          type="button"
+          class="due zb-bare"
+          @click="router.push(`/calls/${d.callId}`)"
+        >
+          <b class="zb-name flag" :class="{ now: d.isDue }"
+            >{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b
+          >
+          <span
+            ><b>{{ d.site }}</b
+            >, {{ d.unit }}</span
+          >
           <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
         </button>
       </section>
 
       <section aria-labelledby="open">
         <h2 id="open">Open</h2>
-        <p v-if="view && open.length === 0" class="zb-note">No open call. Start one with New call, or type a label into the quick line.</p>
-        <button v-for="c in open" :key="c.id" type="button" class="call zb-bare" @click="router.push(`/calls/${c.id}`)">
+        <p v-if="view && open.length === 0" class="zb-note">
+          No open call. Start one with New call, or type a label into the quick line.
+        </p>
+        <button
+          v-for="c in open"
+          :key="c.id"
+          type="button"
+          class="call zb-bare"
+          @click="router.push(`/calls/${c.id}`)"
+        >
           <span class="slices">
             <Slice v-for="(s, i) in c.slices.slice(0, 3)" :key="i" :filled="s" />
             <Slice v-if="c.slices.length === 0" :filled="[]" />
@@ -61,16 +82,27 @@ onMounted(load)
             <span class="zb-soft">{{ c.line }}</span>
             <span>{{ c.complaint }}</span>
           </span>
-          <span class="next"><span class="zb-soft">next</span> <b>{{ c.next }}</b></span>
+          <span class="next"
+            ><span class="zb-soft">next</span> <b>{{ c.next }}</b></span
+          >
           <span class="zb-soft time">{{ whenOf(c.openedAtMillis) }}</span>
         </button>
       </section>
 
       <section v-if="past.length" aria-labelledby="past">
         <h2 id="past">Before</h2>
-        <button v-for="c in past" :key="c.id" type="button" class="past zb-bare" @click="router.push(`/calls/${c.id}`)">
+        <button
+          v-for="c in past"
+          :key="c.id"
+          type="button"
+          class="past zb-bare"
+          @click="router.push(`/calls/${c.id}`)"
+        >
           <span class="zb-soft time">{{ whenOf(c.openedAtMillis) }}</span>
-          <span><b>{{ c.site }}</b>, {{ c.unit }}</span>
+          <span
+            ><b>{{ c.site }}</b
+            >, {{ c.unit }}</span
+          >
           <span>{{ c.complaint }}</span>
           <span class="zb-soft">{{ c.status.toLowerCase() }}</span>
         </button>

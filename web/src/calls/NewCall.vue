@@ -31,7 +31,9 @@ watch(isOpen, async (open) => {
 })
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/)
-  return units.value.filter((u) => words.every((w) => `${u.site} ${u.name} ${u.line}`.toLowerCase().includes(w)))
+  return units.value.filter((u) =>
+    words.every((w) => `${u.site} ${u.name} ${u.line}`.toLowerCase().includes(w)),
+  )
 })
 
 async function start() {
@@ -56,10 +58,17 @@ async function start() {
 }
 async function addUnit(): Promise<UnitView> {
   const tons = fresh.value.tons.trim() === '' ? undefined : Number(fresh.value.tons.replace(',', '.'))
-  if (tons !== undefined && Number.isNaN(tons)) throw new Refused(400, '', [{ field: 'tons', problem: 'give tons as 3.5' }])
+  if (tons !== undefined && Number.isNaN(tons))
+    throw new Refused(400, '', [{ field: 'tons', problem: 'give tons as 3.5' }])
   const made = await body(
     api.POST('/api/units', {
-      body: { site: fresh.value.site, name: fresh.value.name, volts: fresh.value.volts, phase: Number(phase.value ?? 1), tons },
+      body: {
+        site: fresh.value.site,
+        name: fresh.value.name,
+        volts: fresh.value.volts,
+        phase: Number(phase.value ?? 1),
+        tons,
+      },
     }),
   )
   units.value.push(made)
@@ -77,10 +86,16 @@ async function addUnit(): Promise<UnitView> {
         <LabelledField v-model="search" label="Which unit? Site or name" has-no-wrong-line autofocus />
         <div class="units" role="group" aria-label="Units">
           <button
-            v-for="u in found" :key="u.id" type="button" class="unit" :class="{ on: unit?.id === u.id }" :aria-pressed="unit?.id === u.id"
+            v-for="u in found"
+            :key="u.id"
+            type="button"
+            class="unit"
+            :class="{ on: unit?.id === u.id }"
+            :aria-pressed="unit?.id === u.id"
             @click="unit = u"
           >
-            <b>{{ u.site }}, {{ u.name }}</b><span class="zb-small">{{ u.line }}</span>
+            <b>{{ u.site }}, {{ u.name }}</b
+            ><span class="zb-small">{{ u.line }}</span>
           </button>
           <p v-if="found.length === 0" class="zb-soft none">No unit by that name.</p>
         </div>
@@ -93,8 +108,17 @@ async function addUnit(): Promise<UnitView> {
           <LabelledField v-model="fresh.volts" label="Rated volts" :wrong="wrong.volts" />
           <LabelledField v-model="fresh.tons" kind="number" label="Tons, if known" :wrong="wrong.tons" />
         </div>
-        <ChoiceButtons v-model="phase" label="Phase" :choices="[{ value: '1', words: 'one' }, { value: '3', words: 'three' }]" />
-        <v-btn v-if="units.length" variant="text" class="other" @click="isNewUnit = false">one of the known units</v-btn>
+        <ChoiceButtons
+          v-model="phase"
+          label="Phase"
+          :choices="[
+            { value: '1', words: 'one' },
+            { value: '3', words: 'three' },
+          ]"
+        />
+        <v-btn v-if="units.length" variant="text" class="other" @click="isNewUnit = false"
+          >one of the known units</v-btn
+        >
       </template>
       <LabelledField v-model="complaint" label="Complaint, in their words" :wrong="wrong.complaint" />
       <p v-if="wrong.all" class="zb-wrong" role="alert">{{ wrong.all }}</p>

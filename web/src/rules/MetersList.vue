@@ -25,7 +25,11 @@ onMounted(() => load().catch((problem: Error) => (wrong.value = { all: problem.m
 const figure = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
 async function add() {
   wrong.value = {}
-  const given = { percent: figure(fresh.value.percent), counts: figure(fresh.value.counts), range: figure(fresh.value.range) }
+  const given = {
+    percent: figure(fresh.value.percent),
+    counts: figure(fresh.value.counts),
+    range: figure(fresh.value.range),
+  }
   for (const [name, value] of Object.entries(given)) {
     if (Number.isNaN(value)) wrong.value[name] = 'write it as a figure'
   }
@@ -54,12 +58,24 @@ async function remove(id: number) {
 <template>
   <section class="meters">
     <h2>Meters</h2>
-    <p class="zb-soft">The last one listed for a quantity is in use. With none: 2 % of the reading + 5 counts of 6,000.</p>
+    <p class="zb-soft">
+      The last one listed for a quantity is in use. With none: 2 % of the reading + 5 counts of 6,000.
+    </p>
     <table v-if="meters.length" class="zb-table">
-      <thead><tr><th scope="col">Meter</th><th scope="col">For</th><th scope="col">Accuracy</th><th scope="col">Up to</th><td></td></tr></thead>
+      <thead>
+        <tr>
+          <th scope="col">Meter</th>
+          <th scope="col">For</th>
+          <th scope="col">Accuracy</th>
+          <th scope="col">Up to</th>
+          <td></td>
+        </tr>
+      </thead>
       <tbody>
         <tr v-for="m in meters" :key="m.id">
-          <td>{{ m.name }}</td><td>{{ m.unit }}</td><td class="zb-figure">{{ m.accuracy }}</td>
+          <td>{{ m.name }}</td>
+          <td>{{ m.unit }}</td>
+          <td class="zb-figure">{{ m.accuracy }}</td>
           <td>{{ m.range ? `${m.range} ${m.unit}` : 'usual' }}</td>
           <td><v-btn variant="text" :aria-label="`Remove ${m.name}`" @click="remove(m.id)">remove</v-btn></td>
         </tr>
@@ -68,12 +84,32 @@ async function remove(id: number) {
     <form class="add" @submit.prevent="add">
       <LabelledField v-model="fresh.name" label="Another meter" :wrong="wrong.name" class="name" />
       <ChoiceButtons v-model="quantity" label="Measures" :choices="QUANTITIES" />
-      <LabelledField v-model="fresh.percent" kind="number" label="% of reading" :wrong="wrong.percent" class="short" />
-      <LabelledField v-model="fresh.counts" kind="number" label="+ counts" :wrong="wrong.counts" class="short" />
-      <LabelledField v-model="fresh.range" kind="number" label="Up to, if known" :wrong="wrong.range" class="short" />
+      <LabelledField
+        v-model="fresh.percent"
+        kind="number"
+        label="% of reading"
+        :wrong="wrong.percent"
+        class="short"
+      />
+      <LabelledField
+        v-model="fresh.counts"
+        kind="number"
+        label="+ counts"
+        :wrong="wrong.counts"
+        class="short"
+      />
+      <LabelledField
+        v-model="fresh.range"
+        kind="number"
+        label="Up to, if known"
+        :wrong="wrong.range"
+        class="short"
+      />
       <v-btn type="submit" class="do">Add it</v-btn>
     </form>
-    <p v-if="wrong.all" role="alert"><b>{{ wrong.all }}</b></p>
+    <p v-if="wrong.all" role="alert">
+      <b>{{ wrong.all }}</b>
+    </p>
   </section>
 </template>
 

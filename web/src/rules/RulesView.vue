@@ -36,11 +36,15 @@ async function change(key: string, value: string | null) {
     <div class="zb-page-inner">
       <h1>Shop rules</h1>
       <p class="zb-soft">
-        <template v-if="view?.sinceMillis">In force since {{ dayOf(view.sinceMillis) }}, by {{ view.who }}.</template>
+        <template v-if="view?.sinceMillis"
+          >In force since {{ dayOf(view.sinceMillis) }}, by {{ view.who }}.</template
+        >
         <template v-else>The defaults are in force.</template>
         Each judgement keeps the rules it was made under.
       </p>
-      <p v-if="wrong" role="alert"><b>{{ wrong }}</b></p>
+      <p v-if="wrong" role="alert">
+        <b>{{ wrong }}</b>
+      </p>
       <section v-for="s in view?.schools" :key="s.key" class="school">
         <div>
           <h2>{{ s.question }}</h2>
@@ -48,7 +52,11 @@ async function change(key: string, value: string | null) {
         </div>
         <div>
           <ChoiceButtons
-            v-if="view" :label="s.question" is-hidden-label :choices="s.choices" :model-value="inForce(view.rules, s.key)"
+            v-if="view"
+            :label="s.question"
+            is-hidden-label
+            :choices="s.choices"
+            :model-value="inForce(view.rules, s.key)"
             @update:model-value="change(s.key, $event)"
           />
           <p class="zb-soft default">default: {{ s.choices.find((c) => c.value === s.byDefault)?.words }}</p>

@@ -9,7 +9,10 @@ const right = computed(() => (point.value < 0 ? '' : props.figure.slice(point.va
 </script>
 
 <template>
-  <span class="zb-figure aligned"><span class="whole" :style="{ minWidth: `${whole ?? 3}ch` }">{{ left }}</span><span>{{ right }}</span></span>
+  <span class="zb-figure aligned"
+    ><span class="whole" :style="{ minWidth: `${whole ?? 3}ch` }">{{ left }}</span
+    ><span>{{ right }}</span></span
+  >
 </template>
 
 <style scoped>

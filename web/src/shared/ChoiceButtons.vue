@@ -9,8 +9,13 @@ const value = defineModel<T | null>({ required: true })
     <span v-if="!isHiddenLabel" class="zb-label" aria-hidden="true">{{ label }}</span>
     <div class="row">
       <button
-        v-for="c in choices" :key="c.value" type="button" class="choice" :class="{ on: value === c.value }"
-        :aria-pressed="value === c.value" @click="value = c.value"
+        v-for="c in choices"
+        :key="c.value"
+        type="button"
+        class="choice"
+        :class="{ on: value === c.value }"
+        :aria-pressed="value === c.value"
+        @click="value = c.value"
       >
         {{ c.words }}
       </button>

@@ -18,12 +18,22 @@ const id = useId()
   <div>
     <label class="zb-label" :for="id">{{ label }}</label>
     <v-textarea
-      v-if="kind === 'area'" :id="id" v-model="text" :placeholder="hint" :aria-describedby="`${id}-wrong`"
+      v-if="kind === 'area'"
+      :id="id"
+      v-model="text"
+      :placeholder="hint"
+      :aria-describedby="`${id}-wrong`"
     />
     <v-text-field
-      v-else :id="id" v-model="text" :type="kind === 'date' ? 'date' : 'text'"
-      :inputmode="kind === 'number' ? 'decimal' : undefined" :placeholder="hint" :autofocus="autofocus"
-      :aria-describedby="`${id}-wrong`" autocomplete="off"
+      v-else
+      :id="id"
+      v-model="text"
+      :type="kind === 'date' ? 'date' : 'text'"
+      :inputmode="kind === 'number' ? 'decimal' : undefined"
+      :placeholder="hint"
+      :autofocus="autofocus"
+      :aria-describedby="`${id}-wrong`"
+      autocomplete="off"
     />
     <div v-if="!hasNoWrongLine" :id="`${id}-wrong`" class="zb-wrong" role="alert">{{ wrong }}</div>
   </div>

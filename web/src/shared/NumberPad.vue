@@ -22,35 +22,53 @@ function press(key: string) {
   }
 }
 
-useEventListener(window, 'keydown', (event: KeyboardEvent) => {
-  const target = event.target as HTMLElement
-  if (target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return
-  if (document.querySelector('.v-dialog.v-overlay--active')) return
-  if (/^[0-9]$/.test(event.key)) press(event.key)
-  else if (event.key === '.' || event.key === ',') press('.')
-  else if (event.key === 'Backspace') press('back')
-  else if (event.key.toLowerCase() === 'o' && props.hasOverRange) press('OL')
-  else if (event.key === 'Enter' && !target.closest('button, a')) {
-    if (props.isReady) emit('next')
-  } else return
-  event.preventDefault()
-  event.stopImmediatePropagation()
-}, { capture: true })
+useEventListener(
+  window,
+  'keydown',
+  (event: KeyboardEvent) => {
+    const target = event.target as HTMLElement
+    if (target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return
+    if (document.querySelector('.v-dialog.v-overlay--active')) return
+    if (/^[0-9]$/.test(event.key)) press(event.key)
+    else if (event.key === '.' || event.key === ',') press('.')
+    else if (event.key === 'Backspace') press('back')
+    else if (event.key.toLowerCase() === 'o' && props.hasOverRange) press('OL')
+    // with a figure on the pad Enter takes it, whatever was tapped last; without one it is the tapped button's
+    else if (event.key === 'Enter' && (props.isReady || !target.closest('button, a'))) {
+      if (props.isReady) emit('next')
+    } else return
+    event.preventDefault()
+    event.stopImmediatePropagation()
+  },
+  { capture: true },
+)
 </script>
 
 <template>
   <div class="pad" data-pad role="group" aria-label="Number pad" @mousedown.prevent>
     <button v-for="k in ['7', '8', '9']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
-    <button type="button" class="key word" :disabled="!hasOverRange" aria-label="OL, over range" @click="press('OL')">OL</button>
+    <button
+      type="button"
+      class="key word"
+      :disabled="!hasOverRange"
+      aria-label="OL, over range"
+      @click="press('OL')"
+    >
+      OL
+    </button>
     <button v-for="k in ['4', '5', '6']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
     <button type="button" class="key" aria-label="rub out" @click="press('back')">
-      <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true"><path :d="mdiBackspaceOutline" fill="currentColor" /></svg>
+      <svg width="26" height="26" viewBox="0 0 24 24" aria-hidden="true">
+        <path :d="mdiBackspaceOutline" fill="currentColor" />
+      </svg>
     </button>
     <button v-for="k in ['1', '2', '3']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
     <span class="key unit" aria-hidden="true">{{ unit }}</span>
     <button type="button" class="key" @click="press('0')">0</button>
     <button type="button" class="key" aria-label="point" @click="press('.')">.</button>
-    <button type="button" class="key next" :disabled="!isReady" @click="emit('next')">{{ nextWord ?? 'next' }}</button>
+    <button type="button" class="key next" :disabled="!isReady" @click="emit('next')">
+      {{ nextWord ?? 'next' }}
+    </button>
   </div>
 </template>
 

@@ -21,13 +21,29 @@ const words = computed(() => `${props.filled.length} of 6 steps done`)
 </script>
 
 <template>
-  <svg :width="size ?? 44" :height="size ?? 44" viewBox="0 0 44 44" role="img" :aria-label="words" class="slice">
+  <svg
+    :width="size ?? 44"
+    :height="size ?? 44"
+    viewBox="0 0 44 44"
+    role="img"
+    :aria-label="words"
+    class="slice"
+  >
     <circle cx="22" cy="22" r="20" fill="var(--zb-sheet)" stroke="var(--zb-ink)" stroke-width="2.5" />
     <path
-      v-for="s in segments" :key="s.step" :d="s.path" :fill="s.fill" stroke="var(--zb-sheet)" stroke-width="2.5"
+      v-for="s in segments"
+      :key="s.step"
+      :d="s.path"
+      :fill="s.fill"
+      stroke="var(--zb-sheet)"
+      stroke-width="2.5"
     />
     <path
-      v-for="s in segments" :key="s.step + 'o'" :d="s.path" fill="none" stroke="var(--zb-hair)"
+      v-for="s in segments"
+      :key="s.step + 'o'"
+      :d="s.path"
+      fill="none"
+      stroke="var(--zb-hair)"
       :stroke-width="s.fill === 'none' ? 1 : 0"
     />
   </svg>

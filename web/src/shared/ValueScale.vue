@@ -28,17 +28,41 @@ const hasRatedLabel = computed(
 </script>
 
 <template>
-  <svg class="scale" :viewBox="`0 0 ${WIDTH} 64`" role="img" :aria-label="words" preserveAspectRatio="xMinYMid meet">
+  <svg
+    class="scale"
+    :viewBox="`0 0 ${WIDTH} 64`"
+    role="img"
+    :aria-label="words"
+    preserveAspectRatio="xMinYMid meet"
+  >
     <line x1="16" :x2="WIDTH - 16" y1="32" y2="32" stroke="var(--zb-ink)" stroke-width="2" />
     <template v-if="at">
       <rect
-        :x="at.low" y="23" :width="Math.max(2, at.high - at.low)" height="18" fill="var(--zb-sheet)" stroke="var(--zb-ink)"
+        :x="at.low"
+        y="23"
+        :width="Math.max(2, at.high - at.low)"
+        height="18"
+        fill="var(--zb-sheet)"
+        stroke="var(--zb-ink)"
         stroke-width="2"
       />
-      <line v-if="at.rated !== null" :x1="at.rated" :x2="at.rated" y1="23" y2="41" stroke="var(--zb-ink)" stroke-width="2" />
+      <line
+        v-if="at.rated !== null"
+        :x1="at.rated"
+        :x2="at.rated"
+        y1="23"
+        y2="41"
+        stroke="var(--zb-ink)"
+        stroke-width="2"
+      />
       <template v-if="at.off === 'NO'">
         <rect
-          :x="at.from" y="12" :width="Math.max(3, at.to - at.from)" height="6" fill="var(--zb-lemon)" stroke="var(--zb-ink)"
+          :x="at.from"
+          y="12"
+          :width="Math.max(3, at.to - at.from)"
+          height="6"
+          fill="var(--zb-lemon)"
+          stroke="var(--zb-ink)"
           stroke-width="1"
         />
         <path :d="`M${at.value - 9} 8h18l-9 17z`" fill="var(--zb-ink)" />
@@ -46,7 +70,9 @@ const hasRatedLabel = computed(
       <path v-else-if="at.off === 'UNDER'" d="M2 32l15-9v18z" fill="var(--zb-rind)" stroke="var(--zb-ink)" />
       <path v-else :d="`M${WIDTH - 2} 32l-15-9v18z`" fill="var(--zb-rind)" stroke="var(--zb-ink)" />
       <text :x="at.low" y="59" text-anchor="middle" class="limit">{{ low }}</text>
-      <text v-if="hasRatedLabel" :x="at.rated ?? 0" y="59" text-anchor="middle" class="limit soft">{{ rated }}</text>
+      <text v-if="hasRatedLabel" :x="at.rated ?? 0" y="59" text-anchor="middle" class="limit soft">
+        {{ rated }}
+      </text>
       <text :x="at.high" y="59" text-anchor="middle" class="limit">{{ high }}</text>
     </template>
   </svg>

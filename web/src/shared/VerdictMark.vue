@@ -8,7 +8,15 @@ defineProps<{ verdict: Verdict; word: string; isPreview?: boolean }>()
 <template>
   <span class="mark" :class="{ preview: isPreview }">
     <svg width="18" height="18" viewBox="0 0 18 18" aria-hidden="true">
-      <circle v-if="verdict === 'GOOD'" cx="9" cy="9" r="7" fill="var(--zb-leaf)" stroke="var(--zb-ink)" stroke-width="2" />
+      <circle
+        v-if="verdict === 'GOOD'"
+        cx="9"
+        cy="9"
+        r="7"
+        fill="var(--zb-leaf)"
+        stroke="var(--zb-ink)"
+        stroke-width="2"
+      />
       <g v-else-if="verdict === 'WEAK'" stroke="var(--zb-ink)" stroke-width="2">
         <circle cx="9" cy="9" r="7" fill="var(--zb-sheet)" />
         <path d="M9 2a7 7 0 0 1 0 14z" fill="var(--zb-rind)" />
@@ -17,7 +25,16 @@ defineProps<{ verdict: Verdict; word: string; isPreview?: boolean }>()
         <circle cx="9" cy="9" r="7" fill="var(--zb-sheet)" stroke="var(--zb-ink)" />
         <path d="M6 6l6 6M12 6l-6 6" stroke="var(--zb-rind)" stroke-width="2.6" />
       </g>
-      <circle v-else cx="9" cy="9" r="7" fill="var(--zb-sheet)" stroke="var(--zb-ink)" stroke-width="2" stroke-dasharray="3 2.5" />
+      <circle
+        v-else
+        cx="9"
+        cy="9"
+        r="7"
+        fill="var(--zb-sheet)"
+        stroke="var(--zb-ink)"
+        stroke-width="2"
+        stroke-dasharray="3 2.5"
+      />
     </svg>
     <b>{{ word }}</b>
   </span>

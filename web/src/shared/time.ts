@@ -7,7 +7,9 @@ export const dayOf = (millis: number) => DAY.format(millis)
 
 /** The time if it was today, else the day. */
 export function whenOf(millis: number): string {
-  return new Date(millis).toDateString() === new Date().toDateString() ? TIME.format(millis) : SHORT_DAY.format(millis)
+  return new Date(millis).toDateString() === new Date().toDateString()
+    ? TIME.format(millis)
+    : SHORT_DAY.format(millis)
 }
 
 /** A day as it stands in the record (2026-11-24), in words. */

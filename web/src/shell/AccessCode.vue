@@ -11,7 +11,10 @@ const wrong = ref('')
 
 async function give() {
   try {
-    const answer = await fetch('/api/door', { method: 'POST', headers: { 'X-Access-Code': code.value.trim() } })
+    const answer = await fetch('/api/door', {
+      method: 'POST',
+      headers: { 'X-Access-Code': code.value.trim() },
+    })
     if (answer.ok) {
       session.isDoorShut = false
       emit('opened')

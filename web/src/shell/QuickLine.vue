@@ -19,7 +19,10 @@ const isAtHand = ref(false)
 const preview = ref<QuickPreview | null>(null)
 const problem = ref('')
 const isOnBench = computed(() => /^\/(calls\/\d+|quick)$/.test(route.path))
-const { text, letGo } = useDraft(() => `quick ${route.path}`, () => '')
+const { text, letGo } = useDraft(
+  () => `quick ${route.path}`,
+  () => '',
+)
 
 async function callId(): Promise<number> {
   if (isOnBench.value && store.call) return store.call.id
@@ -45,7 +48,10 @@ const look = useDebounceFn(async (typed: string) => {
       problem.value = ''
     }
   } catch (failure) {
-    problem.value = failure instanceof NoConnection ? 'No connection: Enter keeps it here until it is back.' : (failure as Error).message
+    problem.value =
+      failure instanceof NoConnection
+        ? 'No connection: Enter keeps it here until it is back.'
+        : (failure as Error).message
   }
 }, 180)
 
@@ -111,15 +117,24 @@ function leave(event: FocusEvent) {
     <form class="line" @submit.prevent="enter">
       <span class="slash" aria-hidden="true">/</span>
       <input
-        ref="box" v-model="text" class="box zb-figure" aria-label="Quick line: a label, a colon, readings"
-        placeholder="label : readings" autocomplete="off" autocapitalize="off" spellcheck="false" @keydown.escape="close"
+        ref="box"
+        v-model="text"
+        class="box zb-figure"
+        aria-label="Quick line: a label, a colon, readings"
+        placeholder="label : readings"
+        autocomplete="off"
+        autocapitalize="off"
+        spellcheck="false"
+        @keydown.escape="close"
       />
       <span class="hint zb-soft" aria-hidden="true">{{ text ? 'Enter' : 'press /' }}</span>
       <button type="submit" class="send" :disabled="!text || !!preview?.problem">Keep</button>
       <button type="button" class="send shut" aria-label="Close the quick line" @click="close">✕</button>
     </form>
     <div v-if="isAtHand && (preview || problem)" class="seen" role="status">
-      <p v-if="problem"><b>{{ problem }}</b></p>
+      <p v-if="problem">
+        <b>{{ problem }}</b>
+      </p>
       <template v-else-if="preview">
         <p v-if="preview.rating" class="zb-name rating">{{ preview.rating }}</p>
         <p v-for="v in preview.verdicts" :key="v.subject" class="verdict">
@@ -128,7 +143,9 @@ function leave(event: FocusEvent) {
           <span class="zb-soft">{{ v.low }} to {{ v.high }}</span>
           <VerdictMark :verdict="v.verdict" :word="v.word" />
         </p>
-        <p v-if="preview.problem"><b>{{ preview.problem }}</b></p>
+        <p v-if="preview.problem">
+          <b>{{ preview.problem }}</b>
+        </p>
         <p v-if="preview.unread.length" class="zb-soft">kept unread: {{ preview.unread.join(' ') }}</p>
         <p v-for="d in preview.doubts" :key="d" class="zb-soft">{{ d }}</p>
       </template>

@@ -25,15 +25,24 @@ const VIEWS = [
   <nav class="thumb zb-noprint" :aria-label="isBench ? 'Zones' : 'Main views'">
     <template v-if="isBench">
       <button
-        v-for="p in PANES" :key="p.pane" type="button" class="zone" :class="{ on: ui.pane === p.pane }"
-        :aria-pressed="ui.pane === p.pane" @click="ui.pane = p.pane"
+        v-for="p in PANES"
+        :key="p.pane"
+        type="button"
+        class="zone"
+        :class="{ on: ui.pane === p.pane }"
+        :aria-pressed="ui.pane === p.pane"
+        @click="ui.pane = p.pane"
       >
         {{ p.words }}
       </button>
     </template>
     <template v-else>
       <button
-        v-for="v in VIEWS" :key="v.path" type="button" class="zone" :class="{ on: route.path === v.path }"
+        v-for="v in VIEWS"
+        :key="v.path"
+        type="button"
+        class="zone"
+        :class="{ on: route.path === v.path }"
         @click="router.push(v.path)"
       >
         {{ v.words }}

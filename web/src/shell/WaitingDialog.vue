@@ -12,7 +12,9 @@ const isOpen = computed(() => waiting.stuck.length > 0)
     <div class="box">
       <h2>This waited for a connection and was then refused</h2>
       <div v-for="s in waiting.stuck" :key="s.change.id" class="zb-caution">
-        <p><b>{{ s.change.what }}</b></p>
+        <p>
+          <b>{{ s.change.what }}</b>
+        </p>
         <p>{{ s.problem }}</p>
         <v-btn @click="waiting.forget(s.change)">Seen, let it go</v-btn>
       </div>

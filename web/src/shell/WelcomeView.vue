@@ -40,13 +40,21 @@ async function accept() {
       <h2>Who works here?</h2>
       <div v-if="session.people.length" class="people">
         <button
-          v-for="p in session.people" :key="p.id" type="button" class="person" @click="session.whoId = p.id"
+          v-for="p in session.people"
+          :key="p.id"
+          type="button"
+          class="person"
+          @click="session.whoId = p.id"
         >
           {{ p.name }}
         </button>
       </div>
       <form @submit.prevent="add">
-        <LabelledField v-model="name" :label="session.people.length ? 'Someone else' : 'Your name'" :wrong="wrong" />
+        <LabelledField
+          v-model="name"
+          :label="session.people.length ? 'Someone else' : 'Your name'"
+          :wrong="wrong"
+        />
         <v-btn type="submit" color="secondary" variant="flat">That is me</v-btn>
       </form>
     </template>
@@ -54,13 +62,19 @@ async function accept() {
       <h2>{{ session.who.name }}, before you start</h2>
       <div class="zb-caution">
         <p>
-          Mains and stored charge kill. Blades start by themselves, shells burn. Local code and the equipment's own
-          instructions decide; this work is for qualified, and where the law asks for it licensed, people.
+          Mains and stored charge kill. Blades start by themselves, shells burn. Local code and the
+          equipment's own instructions decide; this work is for qualified, and where the law asks for it
+          licensed, people.
         </p>
-        <p>What the bench says is an opinion on figures. The unit's own diagram and the part's own sheet come first.</p>
+        <p>
+          What the bench says is an opinion on figures. The unit's own diagram and the part's own sheet come
+          first.
+        </p>
       </div>
       <p class="zb-wrong" role="alert">{{ wrong }}</p>
-      <v-btn color="primary" variant="flat" class="accept" height="56" @click="accept">Understood: open the bench</v-btn>
+      <v-btn color="primary" variant="flat" class="accept" height="56" @click="accept"
+        >Understood: open the bench</v-btn
+      >
       <v-btn variant="text" @click="session.whoId = null">Someone else</v-btn>
     </template>
   </main>

@@ -30,8 +30,13 @@ async function add() {
       <h2>Who works here</h2>
       <div class="people">
         <button
-          v-for="p in session.people" :key="p.id" type="button" class="person" :class="{ on: p.id === session.whoId }"
-          :aria-pressed="p.id === session.whoId" @click="choose(p.id)"
+          v-for="p in session.people"
+          :key="p.id"
+          type="button"
+          class="person"
+          :class="{ on: p.id === session.whoId }"
+          :aria-pressed="p.id === session.whoId"
+          @click="choose(p.id)"
         >
           {{ p.name }}
         </button>
@@ -41,9 +46,15 @@ async function add() {
         <v-btn type="submit" :disabled="!name.trim()">Add</v-btn>
       </form>
       <h2>This device</h2>
-      <label class="tick"><input v-model="session.isNight" type="checkbox" /> Night colours, for attics</label>
-      <label class="tick"><input v-model="session.isLeftHand" type="checkbox" /> Mirrored for the left hand</label>
-      <label class="tick"><input v-model="session.hasSingleKeys" type="checkbox" /> Single keys without Alt</label>
+      <label class="tick"
+        ><input v-model="session.isNight" type="checkbox" /> Night colours, for attics</label
+      >
+      <label class="tick"
+        ><input v-model="session.isLeftHand" type="checkbox" /> Mirrored for the left hand</label
+      >
+      <label class="tick"
+        ><input v-model="session.hasSingleKeys" type="checkbox" /> Single keys without Alt</label
+      >
     </div>
   </v-dialog>
 </template>

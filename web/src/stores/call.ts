@@ -82,7 +82,12 @@ export const useCall = defineStore('call', () => {
   }
 
   /** Changes the call; true once the server has it. With no connection the change waits on this device. */
-  async function change(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
+  async function change(
+    method: Change['method'],
+    path: string,
+    what: string,
+    json?: unknown,
+  ): Promise<boolean> {
     const id = call.value?.id
     if (id === undefined) return false
     const made: Change = { id: newId(), callId: id, method, path: `/api/calls/${id}${path}`, json, what }
@@ -107,7 +112,12 @@ export const useCall = defineStore('call', () => {
     }
   }
 
-  function changePart(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
+  function changePart(
+    method: Change['method'],
+    path: string,
+    what: string,
+    json?: unknown,
+  ): Promise<boolean> {
     return change(method, `/parts/${part.value?.id}${path}`, what, json)
   }
 
@@ -128,7 +138,23 @@ export const useCall = defineStore('call', () => {
   )
 
   return {
-    call, place, part, step, problem, notice, isWorking,
-    open, openQuickCheck, take, go, goNext, goStep, goPart, openPart, change, changePart, addPhoto,
+    call,
+    place,
+    part,
+    step,
+    problem,
+    notice,
+    isWorking,
+    open,
+    openQuickCheck,
+    take,
+    go,
+    goNext,
+    goStep,
+    goPart,
+    openPart,
+    change,
+    changePart,
+    addPhoto,
   }
 })

@@ -39,7 +39,17 @@ export const useSession = defineStore('session', () => {
   }
 
   return {
-    whoId, isNight, isLeftHand, hasSingleKeys, people, isLoaded, isDoorShut, who, isReady,
-    load, add, acceptCaution,
+    whoId,
+    isNight,
+    isLeftHand,
+    hasSingleKeys,
+    people,
+    isLoaded,
+    isDoorShut,
+    who,
+    isReady,
+    load,
+    add,
+    acceptCaution,
   }
 })

@@ -9,7 +9,14 @@ vi.mock('idb-keyval', () => ({
   set: async (key: string, value: unknown) => void kept.set(key, value),
 }))
 
-const change = (id: string): Change => ({ id, callId: 7, method: 'POST', path: `/api/${id}`, what: `change ${id}`, json: { id } })
+const change = (id: string): Change => ({
+  id,
+  callId: 7,
+  method: 'POST',
+  path: `/api/${id}`,
+  what: `change ${id}`,
+  json: { id },
+})
 const ok = () => new Response(JSON.stringify({ id: 7 }), { status: 200 })
 
 describe('changes that wait for a connection', () => {
@@ -51,9 +58,13 @@ describe('changes that wait for a connection', () => {
     await waiting.keep(change('b'))
     vi.stubGlobal(
       'fetch',
-      vi.fn().mockImplementation(async (path: string) =>
-        path === '/api/a' ? new Response(JSON.stringify({ detail: 'The part is closed.' }), { status: 409 }) : ok(),
-      ),
+      vi
+        .fn()
+        .mockImplementation(async (path: string) =>
+          path === '/api/a'
+            ? new Response(JSON.stringify({ detail: 'The part is closed.' }), { status: 409 })
+            : ok(),
+        ),
     )
     await waiting.sendAll()
     expect(waiting.count).toBe(0)

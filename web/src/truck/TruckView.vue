@@ -12,7 +12,9 @@ const isLowOnly = ref(false)
 const found = computed(() => {
   const words = search.value.toLowerCase().split(/\s+/)
   return stock.value.filter(
-    (s) => (!isLowOnly.value || s.isLow) && words.every((w) => `${s.bin} ${s.kind} ${s.name} ${s.rating} ${s.id}`.toLowerCase().includes(w)),
+    (s) =>
+      (!isLowOnly.value || s.isLow) &&
+      words.every((w) => `${s.bin} ${s.kind} ${s.name} ${s.rating} ${s.id}`.toLowerCase().includes(w)),
   )
 })
 onMounted(async () => {
@@ -32,21 +34,38 @@ onMounted(async () => {
         <LabelledField v-model="search" label="Find by rating, kind, bin" has-no-wrong-line class="find" />
         <label class="low"><input v-model="isLowOnly" type="checkbox" /> under minimum only</label>
       </header>
-      <p v-if="wrong" role="alert"><b>{{ wrong }}</b></p>
+      <p v-if="wrong" role="alert">
+        <b>{{ wrong }}</b>
+      </p>
       <table class="zb-table">
         <thead>
-          <tr><th scope="col">Bin</th><th scope="col">Rating</th><th scope="col" class="wide">Part</th><th scope="col" class="count">Count</th></tr>
+          <tr>
+            <th scope="col">Bin</th>
+            <th scope="col">Rating</th>
+            <th scope="col" class="wide">Part</th>
+            <th scope="col" class="count">Count</th>
+          </tr>
         </thead>
         <tbody>
           <tr v-for="s in found" :key="s.id">
             <td class="zb-name bin">{{ s.bin }}</td>
-            <td><b>{{ s.rating }}</b><span class="zb-soft narrow">{{ s.kind }}</span></td>
-            <td class="wide">{{ s.name }} <span class="zb-soft">{{ s.kind }} · {{ s.id }}</span></td>
-            <td class="count"><span class="zb-figure">{{ s.quantity }}</span><span class="zb-soft under">{{ s.isLow ? `of ${s.minimum}, low` : '' }}</span></td>
+            <td>
+              <b>{{ s.rating }}</b
+              ><span class="zb-soft narrow">{{ s.kind }}</span>
+            </td>
+            <td class="wide">
+              {{ s.name }} <span class="zb-soft">{{ s.kind }} · {{ s.id }}</span>
+            </td>
+            <td class="count">
+              <span class="zb-figure">{{ s.quantity }}</span
+              ><span class="zb-soft under">{{ s.isLow ? `of ${s.minimum}, low` : '' }}</span>
+            </td>
           </tr>
         </tbody>
       </table>
-      <p v-if="stock.length && found.length === 0" class="zb-note none">Nothing on the truck by these words.</p>
+      <p v-if="stock.length && found.length === 0" class="zb-note none">
+        Nothing on the truck by these words.
+      </p>
     </div>
   </div>
 </template>

@@ -20,22 +20,32 @@ async function keep() {
 
 <template>
   <div>
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <template v-if="isQuick">
         <p class="said">Type a label and readings into the quick line.</p>
         <p class="zb-note">
-          <span class="zb-figure">45+5 440 6% : 44.1 4.9</span> reads a label, takes two readings and puts two verdicts on the tape.
+          <span class="zb-figure">45+5 440 6% : 44.1 4.9</span> reads a label, takes two readings and puts two
+          verdicts on the tape.
         </p>
       </template>
       <template v-else>
         <p class="said">{{ store.call?.complaint }}</p>
         <form class="note" @submit.prevent="keep">
-          <LabelledField v-model="note" kind="area" label="Note for the record: what ran, what was heard" has-no-wrong-line />
+          <LabelledField
+            v-model="note"
+            kind="area"
+            label="Note for the record: what ran, what was heard"
+            has-no-wrong-line
+          />
           <v-btn type="submit" :disabled="!note.trim() || !store.isWorking">Put it on the tape</v-btn>
         </form>
       </template>
     </div>
-    <ActionBar :words="store.call?.next.text ?? ''" :is-off="isQuick || !store.call?.next.part" @act="store.goNext()" />
+    <ActionBar
+      :words="store.call?.next.text ?? ''"
+      :is-off="isQuick || !store.call?.next.part"
+      @act="store.goNext()"
+    />
   </div>
 </template>
 

@@ -13,7 +13,7 @@ import WireEditor from '../WireEditor.vue'
 const store = useCall()
 const part = computed(() => store.part)
 const sheet = ref<SheetView | null>(null)
-const isEditing = ref(part.value?.wires.length === 0)
+const isEditing = ref(part.value?.wires.length === 0 && !part.value.isSheetOpened && !part.value.isDead)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
 const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead || part.value.isSheetOpened))
@@ -25,7 +25,9 @@ async function look() {
   if (id === undefined || at === undefined || !canOpen.value || isEditing.value) return
   try {
     const isFirst = !part.value?.isSheetOpened
-    sheet.value = await body(api.POST('/api/calls/{id}/parts/{part}/sheet', { params: { path: { id, part: at } } }))
+    sheet.value = await body(
+      api.POST('/api/calls/{id}/parts/{part}/sheet', { params: { path: { id, part: at } } }),
+    )
     wrong.value = ''
     if (isFirst) store.take(await body(api.GET('/api/calls/{id}', { params: { path: { id } } })))
   } catch (problem) {
@@ -39,6 +41,7 @@ const action = computed(() => {
   if (!p?.chosen) return { words: 'Choose a replacement first', go: () => store.goStep('MATCH') }
   if (isEditing.value) return { words: 'Keep the wires as found', go: () => editor.value?.keep() }
   if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
+  if (!sheet.value) return { words: 'Opening the sheet …', go: null }
   if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
   return { words: 'Prove it', go: () => store.goStep('PROVE') }
 })
@@ -50,10 +53,12 @@ const print = () => window.print()
 
 <template>
   <div v-if="part">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
       <template v-if="!part.chosen">
-        <p class="zb-note">The sheet shows the chosen part in place of the old one. Choose it on the match board.</p>
+        <p class="zb-note">
+          The sheet shows the chosen part in place of the old one. Choose it on the match board.
+        </p>
       </template>
       <template v-else-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
@@ -62,11 +67,16 @@ const print = () => window.print()
         <PhotoStrip />
       </template>
       <template v-else-if="!canOpen">
-        <p class="zb-caution"><b>Not read dead yet.</b> The sheet opens once every pair of this unit and of the capacitor reads under 5 V.</p>
+        <p class="zb-caution">
+          <b>Not read dead yet.</b> The sheet opens once every pair of this unit and of the capacitor reads
+          under 5 V.
+        </p>
         <PhotoStrip />
       </template>
       <template v-else-if="sheet">
-        <p v-if="sheet.powerOn" class="zb-caution power" role="alert"><b>POWER IS ON.</b> To be read, not to be worked by: make safe again first.</p>
+        <p v-if="sheet.powerOn" class="zb-caution power" role="alert">
+          <b>POWER IS ON.</b> To be read, not to be worked by: make safe again first.
+        </p>
         <div class="drawings">
           <figure>
             <figcaption class="zb-name">AS FOUND</figcaption>
@@ -84,12 +94,19 @@ const print = () => window.print()
               <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" />
               <span v-else class="no-wire" />
               <span class="text">{{ s.text }}</span>
-              <input type="checkbox" :checked="s.done" :disabled="!store.isWorking" @change="tick(s.key, !s.done)" />
+              <input
+                type="checkbox"
+                :checked="s.done"
+                :disabled="!store.isWorking"
+                @change="tick(s.key, !s.done)"
+              />
             </label>
           </li>
         </ol>
         <p class="zb-caution safe">
-          <b v-if="!sheet.powerOn && sheet.sinceMillis">Power is off since {{ timeOf(sheet.sinceMillis) }}.</b>
+          <b v-if="!sheet.powerOn && sheet.sinceMillis"
+            >Power is off since {{ timeOf(sheet.sinceMillis) }}.</b
+          >
           No screw into a coil or can. The unit's own diagram decides over this sheet.
         </p>
         <PhotoStrip />
@@ -100,7 +117,9 @@ const print = () => window.print()
         <v-btn variant="text" height="32" @click="isEditing = true">change the wires as found</v-btn>
         <v-btn v-if="sheet" variant="text" height="32" @click="print">print</v-btn>
       </template>
-      <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false">without naming wires</v-btn>
+      <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false"
+        >without naming wires</v-btn
+      >
     </ActionBar>
   </div>
 </template>

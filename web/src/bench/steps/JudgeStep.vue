@@ -13,15 +13,19 @@ const part = computed(() => store.part)
 const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | null>(null)
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
-  return [...seen.values()].filter((f) => !f.text.endsWith('is not read yet.') || !part.value?.filled.includes('TEST'))
+  return [...seen.values()].filter(
+    (f) => !f.text.endsWith('is not read yet.') || !part.value?.filled.includes('TEST'),
+  )
 })
 const action = computed(() => {
   const p = part.value
   if (!p || p.readings.length === 0) return { words: 'Test it first', go: () => store.goStep('TEST') }
   if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
-  if (p.verdict === 'FAILED') return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
+  if (p.verdict === 'FAILED')
+    return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
   if (p.verdict === 'TOO_CLOSE') return { words: 'Read again', go: () => store.goStep('TEST') }
-  if (p.isGood) return { words: 'Good: not needed, close this part', go: () => (closing.value = 'NOT_NEEDED') }
+  if (p.isGood)
+    return { words: 'Good: not needed, close this part', go: () => (closing.value = 'NOT_NEEDED') }
   if (!p.filled.includes('TEST')) return { words: 'Read the rest', go: () => store.goStep('TEST') }
   return { words: 'Weak: see what could replace it', go: () => store.goStep('MATCH') }
 })
@@ -33,9 +37,15 @@ const under = computed(() => {
 
 <template>
   <div v-if="part">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <p v-if="part.closed" class="zb-caution">
-        <b>{{ part.closed.outcome === 'REPLACED' ? 'Replaced' : part.closed.outcome === 'NOT_NEEDED' ? 'Not needed' : 'Fixed without a part' }}</b>
+        <b>{{
+          part.closed.outcome === 'REPLACED'
+            ? 'Replaced'
+            : part.closed.outcome === 'NOT_NEEDED'
+              ? 'Not needed'
+              : 'Fixed without a part'
+        }}</b>
         {{ part.closed.asLeft }} {{ part.closed.note }}
       </p>
       <p v-if="part.readings.length === 0" class="zb-note">Nothing read yet, so there is nothing to judge.</p>
@@ -51,10 +61,17 @@ const under = computed(() => {
     <ActionBar :words="action.words" @act="action.go()">
       <span class="zb-soft">{{ under }}</span>
       <template v-if="store.isWorking && part.readings.length && !part.closed">
-        <v-btn v-if="part.verdict !== 'FAILED'" variant="text" height="32" @click="store.goStep('MATCH')">replace it anyway</v-btn>
+        <v-btn v-if="part.verdict !== 'FAILED'" variant="text" height="32" @click="store.goStep('MATCH')"
+          >replace it anyway</v-btn
+        >
         <v-btn variant="text" height="32" @click="closing = 'FIXED_WITHOUT_PART'">fixed without a part</v-btn>
       </template>
-      <v-btn v-if="part.closed && store.isWorking" variant="text" height="32" @click="store.changePart('POST', '/reopen', 'reopen part')">
+      <v-btn
+        v-if="part.closed && store.isWorking"
+        variant="text"
+        height="32"
+        @click="store.changePart('POST', '/reopen', 'reopen part')"
+      >
         open it again
       </v-btn>
     </ActionBar>

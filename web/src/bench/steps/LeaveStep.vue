@@ -28,14 +28,16 @@ function end(how: 'CLOSED' | 'CANCELLED') {
 
 <template>
   <div>
-    <div class="zb-scroll leave">
+    <div tabindex="0" class="zb-scroll leave">
       <p v-if="open.length && isOpen" class="zb-note">
         Still open: {{ open.map((p) => `${p.title.toLowerCase()}, ${p.place.toLowerCase()}`).join('; ') }}.
       </p>
       <ul v-if="store.call?.parts.some((p) => p.closed)" class="closed">
         <li v-for="p in store.call.parts.filter((x) => x.closed)" :key="p.id">
           <b>{{ p.title }}</b>, {{ p.place.toLowerCase() }}: {{ p.closed?.asLeft }}
-          <template v-if="p.closed?.returnDate">, stopgap until <b>{{ p.closed.returnDate }}</b></template>
+          <template v-if="p.closed?.returnDate"
+            >, stopgap until <b>{{ p.closed.returnDate }}</b></template
+          >
         </li>
       </ul>
       <div class="row">

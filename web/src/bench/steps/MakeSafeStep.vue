@@ -14,6 +14,8 @@ const keyOf = (p: PairView) => `${p.place} ${p.pair}`
 const open = computed(() => safe.value?.pairs.filter((p) => !p.isDead) ?? [])
 const active = ref<string | null>(open.value[0] ? keyOf(open.value[0]) : null)
 const typed = ref('')
+/** Pairs whose reading is on its way to the tape. */
+const underWay = ref<string[]>([])
 const at = computed(() => safe.value?.pairs.find((p) => keyOf(p) === active.value) ?? null)
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
@@ -30,48 +32,69 @@ watch(active, async () => {
 async function next() {
   const pair = at.value
   if (!pair || !isReady.value) return
-  const json = { place: pair.place, pair: pair.pair, volts: Number(typed.value) }
-  if (await store.change('POST', '/dead', `${pair.pair} ${typed.value} V`, json)) {
-    typed.value = ''
-    const after = open.value.find((p) => keyOf(p) !== active.value) ?? open.value[0]
-    active.value = after ? keyOf(after) : null
-  }
+  const volts = Number(typed.value)
+  const json = { place: pair.place, pair: pair.pair, volts }
+  typed.value = ''
+  underWay.value.push(keyOf(pair))
+  const after = open.value.find((p) => !underWay.value.includes(keyOf(p)))
+  active.value = after ? keyOf(after) : null
+  const isKept = await store.change('POST', '/dead', `${pair.pair} ${volts} V`, json)
+  underWay.value = underWay.value.filter((k) => k !== keyOf(pair))
+  const isLive = isKept && open.value.some((p) => keyOf(p) === keyOf(pair))
+  if ((!isKept && store.notice === '') || (isLive && active.value === null)) active.value = keyOf(pair)
 }
 const action = computed(() => {
   if (open.value.length > 0) return { words: `${open.value.length} pairs to read dead`, go: null }
   const part = waitingPart.value
-  if (part) return { words: `Hook up the ${part.title.toLowerCase()}`, go: () => store.go({ part: part.id, step: 'HOOK_UP' }) }
+  if (part)
+    return {
+      words: `Hook up the ${part.title.toLowerCase()}`,
+      go: () => store.go({ part: part.id, step: 'HOOK_UP' }),
+    }
   return { words: 'Dead: go on', go: () => store.goNext() }
 })
 </script>
 
 <template>
   <div v-if="safe">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <div class="desk" :class="{ reading: active }">
         <div>
           <p class="zb-caution">
             <template v-if="safe.live"><b>Power was seen on.</b> Everything is to be read again.</template>
-            <template v-else>Disconnect pulled and locked, meter proved on a live source, then each pair. Under 5 V is dead.</template>
+            <template v-else
+              >Disconnect pulled and locked, meter proved on a live source, then each pair. Under 5 V is
+              dead.</template
+            >
           </p>
           <section v-for="place in places" :key="place" class="place">
             <h3>{{ titleOf(place) }}</h3>
             <div v-if="dischargeOf(place).length" class="discharge">
               <span v-if="dischargeOf(place)[0]?.school === 'RESISTOR'">
                 Discharge through 20 kΩ to 50 V:
-                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"><b class="zb-name">{{ d.title }}</b> <b>{{ d.seconds }}</b></span>
+                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
+                  ><b class="zb-name">{{ d.title }}</b> <b>{{ d.seconds }}</b></span
+                >
               </span>
               <span v-else>
                 Discharge with the insulated tool:
-                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"><b class="zb-name">{{ d.title }}</b> <b>{{ d.energy }}</b> at once</span>
+                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
+                  ><b class="zb-name">{{ d.title }}</b> <b>{{ d.energy }}</b> at once</span
+                >
               </span>
-              <details class="zb-small"><summary>reckoning</summary>
+              <details class="zb-small">
+                <summary>reckoning</summary>
                 <p v-for="l in dischargeOf(place).flatMap((d) => d.lines)" :key="l">{{ l }}</p>
               </details>
             </div>
             <button
-              v-for="p in safe.pairs.filter((x) => x.place === place)" :key="p.pair" type="button" class="pair zb-bare"
-              :class="{ on: keyOf(p) === active }" :disabled="!store.isWorking" @click="active = keyOf(p)"
+              v-for="p in safe.pairs.filter((x) => x.place === place)"
+              :key="p.pair"
+              type="button"
+              class="pair zb-bare"
+              :class="{ on: keyOf(p) === active }"
+              :disabled="!store.isWorking"
+              @click="active = keyOf(p)"
             >
               <span class="zb-name name">{{ p.pair }}</span>
               <span class="volts">
@@ -86,7 +109,14 @@ const action = computed(() => {
             </button>
           </section>
         </div>
-        <NumberPad v-if="active && store.isWorking" v-model="typed" class="pad" unit="V" :is-ready="isReady" @next="next" />
+        <NumberPad
+          v-if="active && store.isWorking"
+          v-model="typed"
+          class="pad"
+          unit="V"
+          :is-ready="isReady"
+          @next="next"
+        />
       </div>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()" />
@@ -141,7 +171,9 @@ h3 {
 }
 .pair.on {
   background: var(--zb-sheet);
-  box-shadow: inset 6px 0 0 var(--zb-lemon), inset 8px 0 0 var(--zb-ink);
+  box-shadow:
+    inset 6px 0 0 var(--zb-lemon),
+    inset 8px 0 0 var(--zb-ink);
   padding-left: 16px;
 }
 .name {

@@ -29,7 +29,9 @@ async function look() {
   try {
     const path = { id, part: at }
     found.value = isTyped.value
-      ? await body(api.POST('/api/calls/{id}/parts/{part}/offer', { params: { path }, body: { text: typed.value } }))
+      ? await body(
+          api.POST('/api/calls/{id}/parts/{part}/offer', { params: { path }, body: { text: typed.value } }),
+        )
       : await body(api.GET('/api/calls/{id}/parts/{part}/matches', { params: { path } }))
     picked.value = found.value.offers.find((o) => fits(o)) ?? null
   } catch (problem) {
@@ -37,7 +39,11 @@ async function look() {
     wrong.value = (problem as Error).message
   }
 }
-watch(() => [part.value?.id, part.value?.chosen?.title, part.value?.fields], () => void look(), { immediate: true })
+watch(
+  () => [part.value?.id, part.value?.chosen?.title, part.value?.fields],
+  () => void look(),
+  { immediate: true },
+)
 
 const fits = (o: OfferView) => o.grade !== 'REFUSED' && o.grade !== 'UNDECIDED'
 const isStopgap = computed(() => picked.value?.grade === 'STOPGAP')
@@ -78,17 +84,28 @@ function setTyped(on: boolean) {
 
 <template>
   <div v-if="part">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <template v-if="part.chosen">
-        <p class="chosen"><GradePlate :grade="part.chosen.grade" :word="part.chosen.word" is-chosen /> <b>{{ part.chosen.title }}</b></p>
+        <p class="chosen">
+          <GradePlate :grade="part.chosen.grade" :word="part.chosen.word" is-chosen />
+          <b>{{ part.chosen.title }}</b>
+        </p>
         <ul class="changes">
           <li v-for="c in part.chosen.changes" :key="c">{{ c }}</li>
         </ul>
-        <p v-if="part.chosen.returnDate">Comes out by <b>{{ part.chosen.returnDate }}</b>.</p>
+        <p v-if="part.chosen.returnDate">
+          Comes out by <b>{{ part.chosen.returnDate }}</b>.
+        </p>
       </template>
       <template v-else>
         <form v-if="isTyped" class="typed" @submit.prevent="look">
-          <LabelledField v-model="typed" label="Label of the part at hand" hint="45+5 µF 440 VAC ±6%" has-no-wrong-line class="grow" />
+          <LabelledField
+            v-model="typed"
+            label="Label of the part at hand"
+            hint="45+5 µF 440 VAC ±6%"
+            has-no-wrong-line
+            class="grow"
+          />
           <v-btn type="submit" :disabled="!typed.trim()">Compare it</v-btn>
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
@@ -96,11 +113,25 @@ function setTyped(on: boolean) {
         <FindingLines v-if="found" :findings="found.findings" class="findings zb-small" />
       </template>
     </div>
-    <ActionBar :words="words" :is-off="(!part.chosen && !picked) || !!part.closed || !store.isWorking" @act="act">
+    <ActionBar
+      :words="words"
+      :is-off="(!part.chosen && !picked) || !!part.closed || !store.isWorking"
+      @act="act"
+    >
       <LabelledField
-        v-if="isStopgap && !part.chosen" v-model="returnDate" kind="date" label="Stopgap: comes out by" :wrong="dateWrong" class="date"
+        v-if="isStopgap && !part.chosen"
+        v-model="returnDate"
+        kind="date"
+        label="Stopgap: comes out by"
+        :wrong="dateWrong"
+        class="date"
       />
-      <v-btn v-if="part.chosen && !part.closed && store.isWorking" variant="text" height="32" @click="store.changePart('DELETE', '/choice', 'put back')">
+      <v-btn
+        v-if="part.chosen && !part.closed && store.isWorking"
+        variant="text"
+        height="32"
+        @click="store.changePart('DELETE', '/choice', 'put back')"
+      >
         put it back on the truck
       </v-btn>
       <v-btn v-if="!part.chosen" variant="text" height="32" @click="setTyped(!isTyped)">

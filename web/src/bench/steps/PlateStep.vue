@@ -8,19 +8,32 @@ const store = useCall()
 
 <template>
   <div>
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <table v-if="store.call?.unit" class="zb-table plate">
         <tbody>
-          <tr><th scope="row">Unit</th><td>{{ store.call.unit.site }}, {{ store.call.unit.name }}</td></tr>
-          <tr><th scope="row">Supply and size</th><td>{{ store.call.unit.line }}</td></tr>
+          <tr>
+            <th scope="row">Unit</th>
+            <td>{{ store.call.unit.site }}, {{ store.call.unit.name }}</td>
+          </tr>
+          <tr>
+            <th scope="row">Supply and size</th>
+            <td>{{ store.call.unit.line }}</td>
+          </tr>
           <tr v-if="store.call.unit.ratedLoadAmps">
-            <th scope="row">Compressor RLA</th><td><span class="zb-figure">{{ store.call.unit.ratedLoadAmps }}</span> A</td>
+            <th scope="row">Compressor RLA</th>
+            <td>
+              <span class="zb-figure">{{ store.call.unit.ratedLoadAmps }}</span> A
+            </td>
           </tr>
           <tr v-if="store.call.unit.fanFullLoadAmps">
-            <th scope="row">Outdoor fan FLA</th><td><span class="zb-figure">{{ store.call.unit.fanFullLoadAmps }}</span> A</td>
+            <th scope="row">Outdoor fan FLA</th>
+            <td>
+              <span class="zb-figure">{{ store.call.unit.fanFullLoadAmps }}</span> A
+            </td>
           </tr>
           <tr v-for="p in store.call.unit.places" :key="p.id">
-            <th scope="row">{{ p.name }}</th><td>run capacitor for {{ p.serves }}</td>
+            <th scope="row">{{ p.name }}</th>
+            <td>run capacitor for {{ p.serves }}</td>
           </tr>
         </tbody>
       </table>

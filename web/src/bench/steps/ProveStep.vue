@@ -15,12 +15,16 @@ const page = ref<'NEW' | 'LOOK' | 'AMPS'>('NEW')
 const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
 const unproved = computed(() => part.value?.chosen?.pieces.filter((p) => !p.isProved) ?? [])
 /** What is still to be measured stands first. */
-const pieces = computed(() => [...unproved.value, ...(part.value?.chosen?.pieces.filter((p) => p.isProved) ?? [])])
+const pieces = computed(() => [
+  ...unproved.value,
+  ...(part.value?.chosen?.pieces.filter((p) => p.isProved) ?? []),
+])
 const toTick = computed(() => part.value?.checks.filter((c) => !c.done) ?? [])
 
 const action = computed(() => {
   const p = part.value
-  if (!p?.chosen) return { words: 'Nothing chosen to prove', go: () => store.goStep(p?.readings.length ? 'JUDGE' : 'TEST') }
+  if (!p?.chosen)
+    return { words: 'Nothing chosen to prove', go: () => store.goStep(p?.readings.length ? 'JUDGE' : 'TEST') }
   if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
   if (page.value === 'NEW') {
     return unproved.value.length
@@ -38,7 +42,11 @@ const action = computed(() => {
 })
 
 async function close() {
-  const json = { outcome: 'REPLACED', note: note.value, ...(isStopgap.value ? { returnDate: returnDate.value } : {}) }
+  const json = {
+    outcome: 'REPLACED',
+    note: note.value,
+    ...(isStopgap.value ? { returnDate: returnDate.value } : {}),
+  }
   if (await store.changePart('POST', '/close', 'close part', json)) store.goNext()
 }
 function tick(key: string, on: boolean) {
@@ -55,17 +63,24 @@ const PAGES = [
   <div v-if="part">
     <nav v-if="part.chosen && !part.closed" class="pages" aria-label="Stages of the proof">
       <button
-        v-for="p in PAGES" :key="p.page" type="button" class="page" :class="{ on: page === p.page }" :aria-pressed="page === p.page"
+        v-for="p in PAGES"
+        :key="p.page"
+        type="button"
+        class="page"
+        :class="{ on: page === p.page }"
+        :aria-pressed="page === p.page"
         @click="page = p.page"
       >
         {{ p.words }}
       </button>
     </nav>
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <p v-if="!part.chosen" class="zb-note">There is nothing to prove until a replacement is chosen.</p>
       <template v-else-if="part.closed">
         <p class="zb-caution"><b>Closed.</b> Left with {{ part.closed.asLeft }}. {{ part.closed.note }}</p>
-        <p v-if="part.closed.returnDate" class="zb-note">Stopgap: comes out by <b>{{ part.closed.returnDate }}</b>.</p>
+        <p v-if="part.closed.returnDate" class="zb-note">
+          Stopgap: comes out by <b>{{ part.closed.returnDate }}</b>.
+        </p>
       </template>
       <template v-else-if="page === 'NEW'">
         <section v-for="p in pieces" :key="p.piece" class="piece">
@@ -78,19 +93,38 @@ const PAGES = [
         <li v-for="c in part.checks" :key="c.key">
           <label class="tick">
             <span>{{ c.text }}</span>
-            <input type="checkbox" :checked="c.done" :disabled="!store.isWorking" @change="tick(c.key, !c.done)" />
+            <input
+              type="checkbox"
+              :checked="c.done"
+              :disabled="!store.isWorking"
+              @change="tick(c.key, !c.done)"
+            />
           </label>
         </li>
       </ul>
       <template v-else>
         <AmpsDesk />
         <LabelledField v-model="note" label="A line for the next person" has-no-wrong-line class="note" />
-        <LabelledField v-if="isStopgap" v-model="returnDate" kind="date" label="Stopgap: comes out by" has-no-wrong-line class="note" />
+        <LabelledField
+          v-if="isStopgap"
+          v-model="returnDate"
+          kind="date"
+          label="Stopgap: comes out by"
+          has-no-wrong-line
+          class="note"
+        />
       </template>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
-      <span v-if="part.chosen && !part.closed && page === 'AMPS'" class="zb-soft">RLA and FLA are ceilings, not what it should draw</span>
-      <v-btn v-if="part.closed && store.isWorking" variant="text" height="32" @click="store.changePart('POST', '/reopen', 'reopen part')">
+      <span v-if="part.chosen && !part.closed && page === 'AMPS'" class="zb-soft"
+        >RLA and FLA are ceilings, not what it should draw</span
+      >
+      <v-btn
+        v-if="part.closed && store.isWorking"
+        variant="text"
+        height="32"
+        @click="store.changePart('POST', '/reopen', 'reopen part')"
+      >
         open it again
       </v-btn>
     </ActionBar>

@@ -32,27 +32,45 @@ const fields = computed<Fields>(() =>
   Object.fromEntries(Object.entries({ ...base.value, ...corrected.value }).filter(([, v]) => v !== null)),
 )
 const isKept = computed(
-  () => text.value.trim() === part.value?.text && Object.keys(corrected.value).length === 0 && text.value.trim() !== '',
+  () =>
+    text.value.trim() === part.value?.text &&
+    Object.keys(corrected.value).length === 0 &&
+    text.value.trim() !== '',
 )
 const doubts = computed(() => (read.value?.doubts ?? []).filter((d) => fields.value[d.field] === undefined))
 const shown = computed(() =>
   (part.value?.attributes ?? []).filter(
-    (a) => isAll.value || fields.value[a.name] !== undefined || doubts.value.some((d) => d.field === a.name) || (a.decides && text.value !== ''),
+    (a) =>
+      isAll.value ||
+      fields.value[a.name] !== undefined ||
+      doubts.value.some((d) => d.field === a.name) ||
+      (a.decides && text.value !== ''),
   ),
 )
 
+const readText = ref('')
+
+/** What the server makes of the text; throws where it cannot be asked. */
+async function readNow(typed: string) {
+  const seen = await body(api.POST('/api/read', { body: { kind: part.value?.kind ?? 'auto', text: typed } }))
+  if (text.value === typed) {
+    read.value = seen
+    readText.value = typed
+    wrong.value = ''
+  }
+}
 const look = useDebounceFn(async (typed: string) => {
   if (typed.trim() === '') {
     read.value = null
     return
   }
   try {
-    const seen = await body(api.POST('/api/read', { body: { kind: part.value?.kind ?? 'auto', text: typed } }))
-    if (text.value === typed) read.value = seen
-    wrong.value = ''
+    await readNow(typed)
   } catch (problem) {
     wrong.value =
-      problem instanceof NoConnection ? 'No connection: the text is kept here and read once it is back.' : (problem as Error).message
+      problem instanceof NoConnection
+        ? 'No connection: the text is kept here and read once it is back.'
+        : (problem as Error).message
   }
 }, 180)
 watch(text, (typed) => void look(typed), { immediate: true })
@@ -61,14 +79,21 @@ function correct(name: string, value: unknown) {
   corrections.text.value = JSON.stringify({ ...corrected.value, [name]: value ?? null })
 }
 const sliceOf = (name: string) =>
-  (read.value?.reads ?? []).filter((r) => r.field === name || r.field.startsWith(`${name}[`)).map((r) => r.text)
+  (read.value?.reads ?? [])
+    .filter((r) => r.field === name || r.field.startsWith(`${name}[`))
+    .map((r) => r.text)
 
 async function keep() {
   if (isKept.value) {
     store.goStep('TEST')
     return
   }
-  const json = { text: text.value.trim(), fields: fields.value }
+  if (readText.value !== text.value) {
+    // kept before it was read: with no connection the server reads it when it gets it
+    await readNow(text.value).catch(() => undefined)
+  }
+  const isRead = readText.value === text.value
+  const json = { text: text.value.trim(), ...(isRead ? { fields: fields.value } : {}) }
   if (await store.changePart('POST', '/label', `label ${json.text}`, json)) {
     letGo()
     corrections.text.value = '{}'
@@ -84,28 +109,45 @@ function sameAsLastTime() {
 
 <template>
   <div v-if="part">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <label class="zb-label" for="label-text">Label, as it is printed or as you would say it</label>
       <v-textarea
-        id="label-text" v-model="text" :placeholder="FAMILIES[part.kind]?.labelHint" :readonly="!canEdit" spellcheck="false"
-        class="zb-figure box" max-rows="6"
+        id="label-text"
+        v-model="text"
+        :placeholder="FAMILIES[part.kind]?.labelHint"
+        :readonly="!canEdit"
+        spellcheck="false"
+        class="zb-figure box"
+        max-rows="6"
       />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
       <v-btn v-if="part.lastTime && text === ''" class="last" @click="sameAsLastTime">
         Same as on {{ dayOf(part.lastTime.atMillis) }}: {{ part.lastTime.shortRating }}
       </v-btn>
-      <p v-if="part.lastTime && text === ''" class="zb-soft">It then read {{ part.lastTime.readings.join(', ') }}.</p>
+      <p v-if="part.lastTime && text === ''" class="zb-soft">
+        It then read {{ part.lastTime.readings.join(', ') }}.
+      </p>
       <LabelText v-if="read && text" :text="text" :read="read" :lit="lit" />
       <p v-if="read?.unread.length" class="zb-soft">
         Not understood, kept in the text: <b>{{ read.unread.join('  ') }}</b>
       </p>
       <div class="fields">
         <div
-          v-for="a in shown" :key="a.name" class="field" @pointerenter="lit = a.name" @pointerleave="lit = null"
-          @focusin="lit = a.name" @focusout="lit = null"
+          v-for="a in shown"
+          :key="a.name"
+          class="field"
+          @pointerenter="lit = a.name"
+          @pointerleave="lit = null"
+          @focusin="lit = a.name"
+          @focusout="lit = null"
         >
           <span class="name">{{ a.label }}</span>
-          <FieldEditor :attribute="a" :value="fields[a.name]" :is-off="!canEdit" @change="correct(a.name, $event)" />
+          <FieldEditor
+            :attribute="a"
+            :value="fields[a.name]"
+            :is-off="!canEdit"
+            @change="correct(a.name, $event)"
+          />
           <span class="from zb-small">
             <template v-if="a.name in corrected">by hand</template>
             <template v-else-if="sliceOf(a.name).length">from “{{ sliceOf(a.name).join('” “') }}”</template>
@@ -119,11 +161,14 @@ function sameAsLastTime() {
           </div>
         </div>
       </div>
-      <v-btn v-if="text" variant="text" @click="isAll = !isAll">{{ isAll ? 'only what is known' : 'every field' }}</v-btn>
+      <v-btn v-if="text" variant="text" @click="isAll = !isAll">{{
+        isAll ? 'only what is known' : 'every field'
+      }}</v-btn>
       <p v-if="part.chosen" class="zb-soft">A replacement is chosen; put it back to change the label.</p>
     </div>
     <ActionBar
-      :words="isKept ? (part.missing.length ? 'Go on, though half read' : 'Test it') : 'Keep this label'" :is-off="text.trim() === '' || (!canEdit && !isKept)"
+      :words="isKept ? (part.missing.length ? 'Go on, though half read' : 'Test it') : 'Keep this label'"
+      :is-off="text.trim() === '' || (!canEdit && !isKept)"
       @act="keep"
     >
       <span v-if="part.missing.length && part.text" class="zb-soft">

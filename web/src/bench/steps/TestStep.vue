@@ -19,7 +19,8 @@ const action = computed(() => {
   const p = part.value
   if (!p) return { words: '', go: () => {} }
   if (p.sections.length === 0) return { words: 'Read the label first', go: () => store.goStep('READ') }
-  if (p.verdict === 'FAILED') return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
+  if (p.verdict === 'FAILED')
+    return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
   if (open.value.length > 0) return { words: `Read ${open.value.join(' and ')}`, go: null }
   return { words: 'See the judgement', go: () => store.goStep('JUDGE') }
 })
@@ -28,14 +29,17 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
 
 <template>
   <div v-if="part">
-    <div class="zb-scroll">
+    <div tabindex="0" class="zb-scroll">
       <p v-if="part.sections.length === 0" class="zb-note">
-        The rated µF is not known yet. It is the largest print on the label; a reading means nothing without it.
+        The rated µF is not known yet. It is the largest print on the label; a reading means nothing without
+        it.
       </p>
       <component :is="other.view" v-else-if="isOther && other" />
       <ReadingDesk v-else :sections="part.sections" :known="part.readings">
         <div v-if="reckonings.length" class="zb-note reckoning">
-          <p v-for="r in reckonings" :key="r.line"><b>{{ name(r.subject) }}</b> {{ r.reckoning }}</p>
+          <p v-for="r in reckonings" :key="r.line">
+            <b>{{ name(r.subject) }}</b> {{ r.reckoning }}
+          </p>
           <FindingLines :findings="reckonings.at(-1)?.findings ?? []" />
         </div>
         <p v-else-if="part.lastTime" class="zb-soft">Last time: {{ part.lastTime.readings.join(', ') }}</p>
@@ -43,7 +47,9 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
     </div>
     <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
       <template v-if="part.sections.length">
-        <span class="zb-soft">{{ isOther ? 'Measured running, start device off' : 'Measured with leads off' }}</span>
+        <span class="zb-soft">{{
+          isOther ? 'Measured running, start device off' : 'Measured with leads off'
+        }}</span>
         <v-btn v-if="other && store.isWorking" variant="text" height="32" @click="isOther = !isOther">
           {{ isOther ? 'on the bench instead' : `${other.words} instead` }}
         </v-btn>

@@ -19,7 +19,9 @@ const preview = ref<JudgedView | null>(null)
 const wrong = ref('')
 const isBoth = computed(() => Number(typed.amps) > 0 && Number(typed.volts) > 0)
 const isReady = computed(() => (at.value === 'amps' ? Number(typed.amps) > 0 : isBoth.value))
-const judged = computed(() => preview.value ?? store.part?.readings.find((r) => r.subject === section.value) ?? null)
+const judged = computed(
+  () => preview.value ?? store.part?.readings.find((r) => r.subject === section.value) ?? null,
+)
 const onPad = computed({ get: () => typed[at.value], set: (v) => (typed[at.value] = v) })
 
 const reading = () => ({
@@ -61,34 +63,49 @@ async function next() {
     typed.amps = ''
     typed.volts = ''
     at.value = 'amps'
-    section.value = sections.value[(sections.value.indexOf(section.value) + 1) % sections.value.length] ?? section.value
+    section.value =
+      sections.value[(sections.value.indexOf(section.value) + 1) % sections.value.length] ?? section.value
   }
 }
 </script>
 
 <template>
   <div class="load">
-    <p class="zb-caution zb-small">Power is on: keep hands and leads clear of blades and terminals. It ends the dead reading.</p>
+    <p class="zb-caution zb-small">
+      Power is on: keep hands and leads clear of blades and terminals. It ends the dead reading.
+    </p>
     <div class="cols">
       <div>
         <div class="row">
           <ChoiceButtons
-            v-if="sections.length > 1" v-model="section" label="Section" is-hidden-label
+            v-if="sections.length > 1"
+            v-model="section"
+            label="Section"
+            is-hidden-label
             :choices="sections.map((s) => ({ value: s, words: s }))"
           />
           <ChoiceButtons
-            v-model="hertz" label="Supply frequency" is-hidden-label
-            :choices="[{ value: '60', words: '60 Hz' }, { value: '50', words: '50 Hz' }]"
+            v-model="hertz"
+            label="Supply frequency"
+            is-hidden-label
+            :choices="[
+              { value: '60', words: '60 Hz' },
+              { value: '50', words: '50 Hz' },
+            ]"
           />
         </div>
         <div class="given">
           <button type="button" class="figure zb-bare" :class="{ on: at === 'amps' }" @click="at = 'amps'">
             <span class="zb-soft">start-winding wire</span>
-            <span><span class="zb-figure">{{ typed.amps || '–' }}</span> A</span>
+            <span
+              ><span class="zb-figure">{{ typed.amps || '–' }}</span> A</span
+            >
           </button>
           <button type="button" class="figure zb-bare" :class="{ on: at === 'volts' }" @click="at = 'volts'">
             <span class="zb-soft">across the capacitor</span>
-            <span><span class="zb-figure">{{ typed.volts || '–' }}</span> V</span>
+            <span
+              ><span class="zb-figure">{{ typed.volts || '–' }}</span> V</span
+            >
           </button>
         </div>
         <p class="zb-wrong" role="status">{{ wrong }}</p>
@@ -96,8 +113,12 @@ async function next() {
         <p v-if="judged" class="zb-note">{{ judged.reckoning }}</p>
       </div>
       <NumberPad
-        v-if="store.isWorking" v-model="onPad" :unit="at === 'amps' ? 'A' : 'V'" :next-word="at === 'amps' ? 'volts' : 'keep'"
-        :is-ready="isReady" @next="next"
+        v-if="store.isWorking"
+        v-model="onPad"
+        :unit="at === 'amps' ? 'A' : 'V'"
+        :next-word="at === 'amps' ? 'volts' : 'keep'"
+        :is-ready="isReady"
+        @next="next"
       />
     </div>
   </div>

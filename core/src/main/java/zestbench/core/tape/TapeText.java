@@ -75,7 +75,7 @@ public record TapeText(
         if (entry instanceof Entry.WiresFound e) {
             return words(
                     "Wires as found",
-                    e.wires().size() + " wires",
+                    e.wires().size() + (e.wires().size() == 1 ? " wire" : " wires"),
                     "",
                     e.wires().stream().map(w -> w.terminal() + ": " + w.text()).toList());
         }

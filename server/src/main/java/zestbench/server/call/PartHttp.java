@@ -62,11 +62,12 @@ class PartHttp {
         this.once = once;
     }
 
+    /** A label as typed. @param fields as read and corrected; left out, they are read from the text */
     record Label(
             @NotNull(message = "give the text") @Size(max = 20000, message = "give up to 20,000 characters")
             String text,
 
-            @NotNull(message = "give the fields") Value.Fields fields) {}
+            Value.@Nullable Fields fields) {}
 
     /** One reading on the pad: a figure in µF, {@code open} or {@code overRange}; under load amps, volts and hertz. */
     record PadReading(
@@ -158,8 +159,14 @@ class PartHttp {
             @Valid @RequestBody Label given,
             @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
             @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
-        return once.change(
-                id, request, () -> repair.label(id, people.named(who), part, given.text(), new Spec(given.fields())));
+        return once.change(id, request, () -> label(id, people.named(who), part, given));
+    }
+
+    private void label(long id, String who, String part, Label given) {
+        Value.Fields fields = given.fields() != null
+                ? given.fields()
+                : calls.open(id).part(part).family().read().apply(given.text()).fields();
+        repair.label(id, who, part, given.text(), new Spec(fields));
     }
 
     @PostMapping("/preview")

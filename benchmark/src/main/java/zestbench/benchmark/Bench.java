@@ -1,0 +1,145 @@
+package zestbench.benchmark;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.function.Supplier;
+import zestbench.core.Families;
+import zestbench.core.capacitor.CapacitorMatch;
+import zestbench.core.capacitor.Shelf;
+import zestbench.core.family.MatchAnswer.Match;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.StockLine;
+import zestbench.core.family.Spec;
+import zestbench.core.shop.ShopRules;
+
+/**
+ * Prints the time to read a label and to search trucks of 100, 1,000 and 10,000 lines for a 55+7.5, up to three pieces
+ * on a terminal, warm, the median of many runs; and what a constraint solver takes for the best of them.
+ */
+public final class Bench {
+    /** One line of the truck: single capacitors of one value. @param cents cost of a piece, all different */
+    record Line(String id, int quantity, double microfarads, int cents) {}
+
+    private static final double[] VALUES = {2, 2.5, 3, 4, 5, 6, 7, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 60};
+    private static final int WARM_UP = 40;
+    private static final int RUNS = 61;
+    private static final double SOLVER_SECONDS = 60;
+    private static final long SEED = 20_240_517;
+
+    private Bench() {}
+
+    public static void main(String[] arguments) {
+        String label = "55/7.5 MFD 440VAC ±6% 50/60HZ -40/+70C SH-1 ROUND";
+        print(
+                "label read",
+                median(() -> Families.read(Families.AUTO, label).reads().size()));
+        for (int lines : new int[] {100, 1_000, 10_000}) {
+            truck(lines);
+        }
+    }
+
+    private static void truck(int size) {
+        List<Line> lines = lines(size);
+        MatchRequest request = request(lines);
+        Shelf shelf = Shelf.of(request.stock());
+        Match best = CapacitorMatch.onShelf(request, shelf).stream()
+                .filter(m -> m.grade().fits())
+                .findFirst()
+                .orElseThrow();
+        double search = median(() -> CapacitorMatch.onShelf(request, shelf).size());
+        System.out.printf(Locale.ROOT, "%n%,d lines%n", size);
+        print("  shelf sorted once", median(() -> Shelf.of(request.stock()).hashCode()));
+        print("  search", search);
+        System.out.printf(
+                Locale.ROOT,
+                "  best: %s, %d pieces, %.2f%n",
+                best.title(),
+                best.offer().size(),
+                cents(best, lines) / 100.0);
+        Solver.Answer solver = Solver.solve(lines, 55, 7.5, SOLVER_SECONDS);
+        System.out.printf(
+                Locale.ROOT,
+                "  solver: %,.1f ms, %d pieces, %.2f, %s; %,.0f times the search%n",
+                solver.millis(),
+                solver.pieces(),
+                solver.cents() / 100.0,
+                solver.proven() ? "proven best" : "stopped after " + SOLVER_SECONDS + " s",
+                solver.millis() / search);
+        boolean same = solver.pieces() == best.offer().size() && solver.cents() == cents(best, lines);
+        System.out.println(
+                same ? "  same answer" : solver.proven() ? "  ANSWERS DIFFER" : "  not proven, not compared");
+        if (!same && solver.proven()) {
+            throw new IllegalStateException("the search and the solver disagree");
+        }
+    }
+
+    private static int cents(Match match, List<Line> lines) {
+        return match.offer().stream()
+                .mapToInt(id -> lines.get(Integer.parseInt(id.substring(1))).cents())
+                .sum();
+    }
+
+    /** No 55 and no 7.5 among them, so that both have to be made up; every cost is another, so that one answer is best. */
+    private static List<Line> lines(int size) {
+        Random random = new Random(SEED);
+        List<Line> out = new ArrayList<>();
+        for (int i = 0; i < size; i++) {
+            double value = VALUES[random.nextInt(VALUES.length)];
+            out.add(new Line("L" + i, 1 + random.nextInt(3), value, 500 + random.nextInt(4_000)));
+        }
+        return out;
+    }
+
+    private static MatchRequest request(List<Line> lines) {
+        List<StockLine> stock = lines.stream()
+                .map(l -> new StockLine(
+                        l.id(), l.quantity(), spec(l.microfarads() + " MFD 440 VAC ±6%"), l.cents() / 100.0))
+                .toList();
+        ShopRules d = ShopRules.DEFAULT;
+        ShopRules rules = new ShopRules(
+                d.capacitorOut(),
+                d.otherNominalWithinTolerance(),
+                ShopRules.MakeUp.PERMANENT,
+                d.universalCapacitor(),
+                d.newCapacitorWithMotor(),
+                d.motorPowerStep(),
+                d.wholeFuseSet(),
+                d.replacePittedContactor(),
+                d.shuntToTwoPole(),
+                d.smallerTransformer(),
+                d.discharge(),
+                d.temperatureSplitLow(),
+                d.temperatureSplitHigh());
+        return new MatchRequest(spec("55+7.5 MFD 440 VAC ±6%"), List.of(), Circuit.UNKNOWN, List.of(), stock, rules);
+    }
+
+    private static Spec spec(String label) {
+        return new Spec(Families.read("capacitor", label).fields());
+    }
+
+    private static double median(Supplier<Integer> work) {
+        long sink = 0;
+        for (int i = 0; i < WARM_UP; i++) {
+            sink += work.get();
+        }
+        double[] millis = new double[RUNS];
+        for (int i = 0; i < RUNS; i++) {
+            long from = System.nanoTime();
+            sink += work.get();
+            millis[i] = (System.nanoTime() - from) / 1e6;
+        }
+        if (sink == Long.MIN_VALUE) {
+            throw new IllegalStateException("never; keeps the work from being left out");
+        }
+        Arrays.sort(millis);
+        return millis[RUNS / 2];
+    }
+
+    private static void print(String what, double millis) {
+        System.out.printf(Locale.ROOT, "%-22s %10.3f ms%n", what, millis);
+    }
+}

@@ -1,0 +1,87 @@
+package zestbench.browser;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import java.util.List;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import zestbench.server.RunningBench;
+
+/** axe finds nothing on any view, in both themes, on the laptop and on the phone; nothing scrolls but what should. */
+class AccessibilityTest {
+    private static final List<String> TAGS = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
+
+    @ParameterizedTest
+    @ValueSource(strings = {"paper", "night", "phone"})
+    void everyViewIsFreeOfBarriers(String how) {
+        RunningBench bench = RunningBench.demo();
+        try (Browsing at = how.equals("phone") ? Browsing.phone(bench) : Browsing.laptop(bench)) {
+            at.go("/");
+            at.button("Tech 1").waitFor();
+            check(at, "welcome");
+            at.as("Tech 1");
+            if (how.equals("night")) {
+                at.page.evaluate("localStorage.setItem('zest-night', 'true')");
+            }
+            for (String view : List.of("/calls", "/truck", "/rules", "/quick")) {
+                at.go(view);
+                at.page.waitForTimeout(600);
+                check(at, view);
+            }
+            bench(at, bench);
+        }
+    }
+
+    private static void bench(Browsing at, RunningBench bench) {
+        String call = "/calls/" + openCall(bench);
+        at.go(call);
+        at.page.locator(".work").waitFor();
+        for (int step = 1; step <= 6; step++) {
+            at.page.keyboard().press("Alt+" + step);
+            at.page.waitForTimeout(500);
+            check(at, "step " + step);
+        }
+        for (String step : List.of("Ask", "Make safe", "Plate", "Leave")) {
+            if (at.exactButton("Parts").isVisible()) {
+                at.exactButton("Parts").click();
+            }
+            at.page
+                    .locator(".rail .step", new com.microsoft.playwright.Page.LocatorOptions().setHasText(step))
+                    .click();
+            at.page.waitForTimeout(300);
+            check(at, step);
+        }
+        at.page.keyboard().press("?");
+        assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
+        check(at, "keys");
+    }
+
+    private static void check(Browsing at, String view) {
+        var found = new AxeBuilder(at.page).withTags(TAGS).analyze().getViolations();
+        org.assertj.core.api.Assertions.assertThat(found.stream()
+                        .map(v -> v.getId() + ": "
+                                + v.getNodes().stream()
+                                        .map(n -> n.getHtml())
+                                        .limit(3)
+                                        .toList())
+                        .toList())
+                .as(view)
+                .isEmpty();
+        Object over = at.page.evaluate("document.documentElement.scrollHeight > innerHeight + 1"
+                + " || document.documentElement.scrollWidth > innerWidth + 1");
+        org.assertj.core.api.Assertions.assertThat(over)
+                .as(view + " fits the screen")
+                .isEqualTo(false);
+    }
+
+    /** The call of the demo town with a failed capacitor that is waiting for a replacement. */
+    private static long openCall(RunningBench bench) {
+        for (var call : bench.get("/api/calls").json().at("/calls")) {
+            if (call.at("/complaint").asString().equals("No cooling, fan slow")) {
+                return call.at("/id").asLong();
+            }
+        }
+        throw new IllegalStateException("the demo town has no such call");
+    }
+}

@@ -1,0 +1,85 @@
+package zestbench.browser;
+
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import zestbench.server.RunningBench;
+
+/** Remakes the pictures of the README from the demo town: {@code ./zest screenshots}. */
+@Tag("screenshots")
+class ScreenshotsTest {
+    private static final Path FOLDER = Path.of(System.getProperty("zest.screenshots", "target/screenshots"));
+
+    @Test
+    void ofEveryMainView() {
+        RunningBench bench = RunningBench.demo();
+        try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
+            keep(at, "calls");
+            at.page
+                    .locator(".call", new Page.LocatorOptions().setHasText("Seed library"))
+                    .click();
+            at.page.locator(".board").waitFor();
+            keep(at, "match");
+            at.page.keyboard().press("1");
+            keep(at, "read");
+            at.page.keyboard().press("2");
+            keep(at, "bench");
+            at.page.keyboard().press("3");
+            keep(at, "judge");
+            at.page.keyboard().press("4");
+            at.page.locator(".board").waitFor();
+            at.action().click();
+            at.page.getByLabel("Wire 1: colour").selectOption("brown");
+            at.page.getByLabel("Wire 1: leads to").fill("fan");
+            at.page.getByLabel("Wire 2: colour").selectOption("orange");
+            at.page.getByLabel("Wire 2: tracer").selectOption("white");
+            at.page.getByLabel("Wire 2: leads to").fill("run side of contactor");
+            at.page.getByLabel("Wire 3: colour").selectOption("purple");
+            at.page.getByLabel("Wire 3: leads to").fill("compressor S");
+            at.action().click();
+            at.action().click();
+            for (int pair = 0; pair < 4; pair++) {
+                at.reading("0.2");
+            }
+            keep(at, "make-safe");
+            at.reading("0.1");
+            at.reading("0.3");
+            at.action().click();
+            at.page.locator("figure svg").first().waitFor();
+            keep(at, "hook-up");
+            at.page.keyboard().press("6");
+            at.reading("60.1");
+            keep(at, "prove");
+            at.go("/truck");
+            keep(at, "truck");
+            at.go("/rules");
+            keep(at, "rules");
+        }
+        try (Browsing at = Browsing.phone(bench).as("Tech 2")) {
+            at.page
+                    .locator(".call", new Page.LocatorOptions().setHasText("Net lofts"))
+                    .click();
+            at.page.getByLabel("Label, as it is printed").fill("30/5 MFD 370 VAC ±6%");
+            at.action().click();
+            at.exactButton("2").click();
+            at.exactButton("7").click();
+            keep(at, "phone");
+        }
+        try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
+            at.page.evaluate("localStorage.setItem('zest-night', 'true')");
+            at.page
+                    .locator(".call", new Page.LocatorOptions().setHasText("Seed library"))
+                    .click();
+            at.page.keyboard().press("Alt+2");
+            at.page.reload();
+            at.page.keyboard().press("Alt+2");
+            keep(at, "night");
+        }
+    }
+
+    private static void keep(Browsing at, String name) {
+        at.page.waitForTimeout(700);
+        at.page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,71 @@
+package zestbench.core.quantity;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import zestbench.core.judgement.Guard;
+import zestbench.core.judgement.Verdict;
+
+class FiguresAndMeterTest {
+    @ParameterizedTest(name = "{0} prints as {1} and {2}")
+    @CsvSource({
+        "52.6, 52.60, 52.6",
+        "-3.25, −3.25, −3.25",
+        "1e7, 10000000.00, 10000000",
+        "0.00004, 0.00, 0",
+        "-0.00001, 0.00, 0",
+        "51.699999999999996, 51.70, 51.7"
+    })
+    void figuresArePlainWithARealMinus(double x, String fixed, String plain) {
+        assertThat(Figures.fixed(x, 2).replace("−0.00", "0.00")).isEqualTo(fixed);
+        assertThat(Figures.plain(x)).isEqualTo(plain);
+    }
+
+    /** A 6,000-count meter as the open interface fixes it: 0.001 up to 6 µF, 0.01 up to 60, 0.1 up to 600. */
+    @ParameterizedTest(name = "{0} µF in steps of {1}")
+    @CsvSource({"0, 0.001", "6, 0.001", "6.001, 0.01", "60, 0.01", "60.1, 0.1", "600, 0.1", "700, 1"})
+    void resolutionFollowsTheRange(double microfarads, double step) {
+        assertThat(Quantity.MICROFARADS.resolutionAt(microfarads)).isEqualTo(step);
+    }
+
+    @Test
+    void theDoubtUsesWhatTheMeterToldOfItself() {
+        Meter meter = new Meter(1, 3, 0.1, null);
+        assertThat(meter.uncertaintyOf(Reading.of(Quantity.MICROFARADS, 50))).isEqualTo(0.8);
+        assertThat(meter.uncertaintyOf(Reading.of(Quantity.MICROFARADS, 50, 0.01)))
+                .as("the reading's own step beats the meter's")
+                .isEqualTo(0.53);
+    }
+
+    @Test
+    void impossibleValuesCannotBeMadeAndTheErrorNamesThem() {
+        assertThatThrownBy(() -> Reading.of(Quantity.VOLTS, Double.NaN)).isInstanceOf(InputProblem.class);
+        assertThatThrownBy(() -> Reading.of(Quantity.VOLTS, -1)).hasMessageContaining("from 0 upward");
+        assertThatThrownBy(() -> new Meter(51, 0, null, null)).hasMessageContaining("0 to 50 %");
+        assertThatThrownBy(() -> new Limits(2, 1)).hasMessageContaining("empty");
+    }
+
+    /** Guarded acceptance, JCGM 106:2012: the verdict never gets better as the reading moves away from the band. */
+    @Test
+    void verdictsAreMonotoneAndADoubtfulMeterOnlyWidensTooClose() {
+        Random random = new Random(7);
+        for (int i = 0; i < 2_000; i++) {
+            double low = random.nextDouble() * 50;
+            Limits limits = new Limits(low, low + 1 + random.nextDouble() * 20);
+            double doubt = random.nextDouble() * 3;
+            double middle = (limits.low() + limits.high()) / 2;
+            double near = middle + (random.nextDouble() - 0.5) * 40;
+            double far = middle + (near - middle) * (1 + random.nextDouble());
+            Verdict nearer = Guard.judge(near, limits, doubt);
+            assertThat(Guard.judge(far, limits, doubt)).isGreaterThanOrEqualTo(nearer);
+            Verdict coarser = Guard.judge(near, limits, doubt * 2);
+            assertThat(coarser == nearer || coarser == Verdict.TOO_CLOSE)
+                    .as("%s ±%s in %s", near, doubt, limits)
+                    .isTrue();
+        }
+    }
+}

@@ -1,0 +1,183 @@
+package zestbench.core.tape;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import zestbench.core.Families;
+import zestbench.core.amps.RunningAmps;
+import zestbench.core.family.Family;
+import zestbench.core.family.MatchAnswer.Match;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Offer;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+import zestbench.core.safety.Deadness;
+import zestbench.core.shop.ShopRules;
+
+/** Rail, slices, gate and next thing as folds over the tape. */
+class TapeTest {
+    private static final Family CAPACITOR = Families.named("capacitor");
+    private static final String LABEL = "45+5 µF 440 V ±6%";
+    private final List<Line> tape = new ArrayList<>();
+
+    @Test
+    void segmentsFillAsTheStepsAreDoneAndTheNextThingFollows() {
+        assertThat(next()).isEqualTo("Add the part in question");
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        assertThat(next()).isEqualTo("Read the label of the run capacitor");
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        assertThat(filled()).containsExactly(Step.READ);
+        measure("HERM", 44.9, null);
+        assertThat(filled()).as("each section is to be read").containsExactly(Step.READ);
+        measure("FAN", 4.74, null);
+        assertThat(filled()).as("too close to call is not judged").containsExactly(Step.READ, Step.TEST);
+        assertThat(next()).startsWith("Read again");
+        measure("FAN", 3.1, null);
+        assertThat(filled()).containsExactly(Step.READ, Step.TEST, Step.JUDGE);
+        choose();
+        assertThat(next()).startsWith("Make safe, then hook up");
+        readDead();
+        assertThat(next()).startsWith("Hook up");
+        CallState.sheet(part())
+                .orElseThrow()
+                .steps()
+                .forEach(s -> add(new Entry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
+        assertThat(filled()).contains(Step.HOOK_UP);
+        assertThat(ProofList.open(part())).anyMatch(o -> o.startsWith("measure the new"));
+        measure("HERM", 45.1, 0);
+        measure("FAN", 5.02, 0);
+        ProofList.of(part()).forEach(c -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
+        assertThat(ProofList.open(part())).isEmpty();
+        add(new Entry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
+        assertThat(filled()).containsExactlyInAnyOrder(Step.values());
+        assertThat(next()).isEqualTo("Nothing left open: leave");
+        assertThat(ProofList.asLeft(part())).contains("HERM 45.10 µF", "FAN 5.02 µF");
+    }
+
+    @Test
+    void aStrikeTakesALineOutOfEverythingThatFollowsFromIt() {
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        readDead();
+        assertThat(state().deadness().isDeadFor("p")).isTrue();
+        add(new Entry.Struck(tape.size(), "wrong leg"));
+        assertThat(state().deadness().isDeadFor("p")).isFalse();
+        assertThat(tape).as("nothing is ever taken off").hasSize(9);
+    }
+
+    @Test
+    void powerSeenOnEndsTheSafePeriod() {
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        readDead();
+        var amps = RunningAmps.judge(RunningAmps.Place.FAN, 1.1, 1.4, Meter.USUAL);
+        add(new Entry.AmpsRead("p", RunningAmps.Place.FAN, amps.verdicts().get(0), amps.findings()));
+        assertThat(state().deadness().live()).isTrue();
+        assertThat(state().deadness().isSupplyDead()).isFalse();
+    }
+
+    @Test
+    void aNewLabelVoidsReadingsJudgedByTheOldOne() {
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        measure("HERM", 44.9, null);
+        add(new Entry.LabelRead("p", "55+5 µF 440 V ±6%", spec("55+5 µF 440 V ±6%")));
+        assertThat(part().readings()).isEmpty();
+    }
+
+    @Test
+    void everyKindOfLineHasWords() {
+        segmentsFillAsTheStepsAreDoneAndTheNextThingFollows();
+        add(new Entry.PutBack("p", "45+5 µF"));
+        add(new Entry.PhotoAdded("p", "x"));
+        add(new Entry.PartReopened("p"));
+        add(new Entry.Noted("hot attic"));
+        add(new Entry.CallEnded(Entry.End.CANCELLED, ""));
+        add(new Entry.CallReopened());
+        assertThat(tape).allSatisfy(line -> {
+            TapeText text = TapeText.of(line.entry());
+            assertThat(text.title()).isNotBlank();
+            assertThat(text.figure().isEmpty()).isEqualTo(text.verdict() == null);
+        });
+    }
+
+    private void add(Entry entry) {
+        tape.add(new Line(tape.size() + 1, 1_000L * tape.size(), "Tech 1", entry));
+    }
+
+    private void measure(String section, double microfarads, Integer piece) {
+        var judgement = CAPACITOR
+                .judge()
+                .apply(new TestRequest(
+                        spec(LABEL),
+                        List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads))),
+                        Meter.USUAL,
+                        ShopRules.DEFAULT));
+        add(new Entry.Measured(
+                "p",
+                piece,
+                Entry.Method.BENCH,
+                judgement.verdicts().get(0),
+                LABEL,
+                judgement.findings(),
+                "2 % + 5",
+                0));
+    }
+
+    private void choose() {
+        Match match = CAPACITOR
+                .match()
+                .apply(new MatchRequest(
+                        spec(LABEL),
+                        List.of(),
+                        Circuit.UNKNOWN,
+                        List.of(new Offer("x", spec(LABEL))),
+                        List.of(),
+                        ShopRules.DEFAULT))
+                .matches()
+                .get(0);
+        add(new Entry.Chosen(
+                "p",
+                match.title(),
+                match.grade(),
+                List.of(new Entry.Piece("x", spec(LABEL))),
+                match.assignment(),
+                match.criteria(),
+                match.changes(),
+                null,
+                0));
+    }
+
+    private void readDead() {
+        for (Deadness.Pair pair : state().deadness().pairs()) {
+            add(new Entry.DeadRead(pair.place(), pair.name(), 0.2));
+        }
+    }
+
+    private CallState state() {
+        return CallState.of(tape, 1, 230);
+    }
+
+    private PartState part() {
+        return state().part("p");
+    }
+
+    private String next() {
+        return NextThing.of(state()).text();
+    }
+
+    private java.util.Set<Step> filled() {
+        return CallState.filled(part());
+    }
+
+    private static Spec spec(String label) {
+        return new Spec(CAPACITOR.read().apply(label).fields());
+    }
+}
