@@ -70,10 +70,12 @@ public final class CapacitorMatch {
 
     private List<Match> stock(Shelf shelf) {
         Map<Grade, List<Ranked>> byGrade = new EnumMap<>(Grade.class);
-        for (Shelf.Line line : shelf.lines()) {
-            Assembly assembly = Assembly.ofOne(needed, form, line.lot());
-            Ranked ranked = Ranked.of(needed, assembly, line.cost(), grade(assembly));
-            byGrade.computeIfAbsent(ranked.grade(), g -> new ArrayList<>()).add(ranked);
+        for (List<Shelf.Line> alike : shelf.lines()) {
+            Grade grade = grade(Assembly.ofOne(needed, form, alike.get(0).lot()));
+            List<Ranked> ofGrade = byGrade.computeIfAbsent(grade, g -> new ArrayList<>());
+            for (Shelf.Line line : alike) {
+                ofGrade.add(Ranked.of(needed, Assembly.ofOne(needed, form, line.lot()), line.cost(), grade));
+            }
         }
         if (!needed.rating().sections().isEmpty()) {
             List<Lot<CapacitorRating>> lots = shelf.usable(needed);

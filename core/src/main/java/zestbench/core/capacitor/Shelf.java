@@ -26,18 +26,18 @@ public final class Shelf {
     /** Pieces of the same sections, tolerance and outcome can stand in for each other. */
     private record Alike(List<CapacitorRating.Section> sections, Tolerance tolerance, Grade grade) {}
 
-    private final List<Line> lines;
+    private final List<List<Line>> lines;
     private final List<Lot<CapacitorRating>> lots;
 
-    private Shelf(List<Line> lines, List<Lot<CapacitorRating>> lots) {
+    private Shelf(List<List<Line>> lines, List<Lot<CapacitorRating>> lots) {
         this.lines = lines;
         this.lots = lots;
     }
 
     /** Sorts stock; lines with nothing left are passed over. */
     public static Shelf of(List<StockLine> stock) {
-        List<Line> lines = new ArrayList<>();
         Map<CapacitorRating, List<Lot.Unit>> byRating = new LinkedHashMap<>();
+        Map<CapacitorRating, List<Lot.Unit>> linesByRating = new LinkedHashMap<>();
         for (int i = 0; i < stock.size(); i++) {
             StockLine line = stock.get(i);
             if (line.quantity() <= 0) {
@@ -50,13 +50,25 @@ public final class Shelf {
                 throw problem.within("stock[" + i + "].spec");
             }
             Lot.Unit unit = new Lot.Unit(line.id(), line.cost());
-            lines.add(new Line(lot(rating, List.of(unit)), line.cost()));
+            linesByRating.computeIfAbsent(rating, r -> new ArrayList<>()).add(unit);
             byRating.computeIfAbsent(rating, r -> new ArrayList<>())
                     .addAll(Collections.nCopies(Math.min(Lot.MOST_UNITS, line.quantity()), unit));
         }
+        List<List<Line>> lines = new ArrayList<>();
+        linesByRating.forEach((rating, units) -> lines.add(cheapest(rating, units)));
         List<Lot<CapacitorRating>> lots = new ArrayList<>();
         byRating.forEach((rating, units) -> lots.add(lot(rating, units)));
         return new Shelf(lines, lots);
+    }
+
+    /** Of lines that are rated alike only the cheapest can be among the best twelve of their grade. */
+    private static List<Line> cheapest(CapacitorRating rating, List<Lot.Unit> units) {
+        Collections.sort(units);
+        List<Line> out = new ArrayList<>();
+        for (Lot.Unit unit : units.subList(0, Math.min(CombinationSearch.KEPT, units.size()))) {
+            out.add(new Line(lot(rating, List.of(unit)), unit.cost()));
+        }
+        return out;
     }
 
     static Lot<CapacitorRating> lot(CapacitorRating rating, List<Lot.Unit> units) {
@@ -67,7 +79,8 @@ public final class Shelf {
         return Lot.of(rating, values, units);
     }
 
-    List<Line> lines() {
+    /** Lines one by one, those that are rated alike together, the cheapest first. */
+    List<List<Line>> lines() {
         return lines;
     }
 
