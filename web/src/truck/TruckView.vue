@@ -50,15 +50,15 @@ onMounted(async () => {
           <tr v-for="s in found" :key="s.id">
             <td class="zb-name bin">{{ s.bin }}</td>
             <td>
-              <b>{{ s.rating }}</b
-              ><span class="zb-soft narrow">{{ s.kind }}</span>
+              <b>{{ s.rating }}</b><span class="zb-soft narrow">{{ s.kind }}</span>
             </td>
             <td class="wide">
               {{ s.name }} <span class="zb-soft">{{ s.kind }} · {{ s.id }}</span>
             </td>
             <td class="count">
-              <span class="zb-figure">{{ s.quantity }}</span
-              ><span class="zb-soft under">{{ s.isLow ? `of ${s.minimum}, low` : '' }}</span>
+              <span class="zb-figure">{{ s.quantity }}</span><span class="zb-soft under">{{
+                s.isLow ? `of ${s.minimum}, low` : ''
+              }}</span>
             </td>
           </tr>
         </tbody>

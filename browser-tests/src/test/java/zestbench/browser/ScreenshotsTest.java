@@ -1,5 +1,7 @@
 package zestbench.browser;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
@@ -38,6 +40,7 @@ class ScreenshotsTest {
             at.page.getByLabel("Wire 3: colour").selectOption("purple");
             at.page.getByLabel("Wire 3: leads to").fill("compressor S");
             at.action().click();
+            at.page.getByText("Not read dead yet.").waitFor();
             at.action().click();
             for (int pair = 0; pair < 4; pair++) {
                 at.reading("0.2");
@@ -45,6 +48,7 @@ class ScreenshotsTest {
             keep(at, "make-safe");
             at.reading("0.1");
             at.reading("0.3");
+            assertThat(at.action()).containsText("Hook up");
             at.action().click();
             at.page.locator("figure svg").first().waitFor();
             keep(at, "hook-up");
