@@ -19,6 +19,7 @@ public final class CapacitorLabel {
     private static final Set<String> HERMETIC = Set.of("herm", "hermetic", "comp", "compressor");
     private static final Set<Double> USUAL_VOLTS =
             Set.of(110.0, 125.0, 165.0, 220.0, 250.0, 277.0, 330.0, 370.0, 400.0, 440.0, 450.0, 475.0, 480.0, 500.0);
+    private static final double LEAST_VOLTS = 100;
     private static final double SURELY_RUN_VOLTS = 370;
     private static final double START_RANGE_FROM = 20;
     private static final double START_RANGE_WIDEST = 1.6;
@@ -74,6 +75,7 @@ public final class CapacitorLabel {
         }
         size();
         words();
+        farads.named();
         farads.withUnit();
         farads.joinedWithoutUnit();
         voltsWithoutUnit();
@@ -173,6 +175,13 @@ public final class CapacitorLabel {
         if (!grammar.is(i, "%") || !grammar.isNumber(i - 1)) {
             return;
         }
+        boolean halfOfPair = (grammar.is(i - 2, "+") || grammar.is(i - 2, "-"))
+                && (grammar.is(i + 1, "+") || grammar.is(i + 1, "-"))
+                && grammar.isNumber(i + 2)
+                && grammar.is(i + 3, "%");
+        if (halfOfPair) {
+            return;
+        }
         int second = i - 1;
         int joint = grammar.is(second - 2, "/") ? 1 : 0;
         int first = second - 2 - joint;
@@ -213,7 +222,8 @@ public final class CapacitorLabel {
                 break;
             }
         }
-        if (from == i) {
+        if (from == i || highest < LEAST_VOLTS) {
+            voltsBehindUnit(i);
             return;
         }
         int to = i + 1;
@@ -239,6 +249,15 @@ public final class CapacitorLabel {
         }
     }
 
+    /** {@code VAC 440}: the unit printed first. */
+    private void voltsBehindUnit(int unit) {
+        int number = grammar.is(unit + 1, ":") ? unit + 2 : unit + 1;
+        if (isVolts(number)) {
+            ratedVolts = Math.max(grammar.at(number).number(), ratedVolts);
+            grammar.read("volts", Value.of(ratedVolts), unit, number + 1);
+        }
+    }
+
     /** The figure of class A (30,000 h) or B (10,000 h) counts, not the highest. [IEC 60252-1, from memory] */
     private void voltsOfClass(String lifeClass, double volts, int from, int to) {
         byClass.put(lifeClass, Value.of(volts));
@@ -251,7 +270,7 @@ public final class CapacitorLabel {
     }
 
     private boolean isVolts(int i) {
-        return grammar.isNumber(i) && grammar.at(i).number() >= 100;
+        return grammar.isNumber(i) && grammar.at(i).number() >= LEAST_VOLTS;
     }
 
     private void voltsWithoutUnit() {

@@ -39,6 +39,26 @@ final class Farads {
         return values.size() > 1;
     }
 
+    /** {@code HERM 45 FAN 5}: values that stand behind a stud's name without a unit of their own. */
+    void named() {
+        for (int i = 0; i + 1 < grammar.size(); i++) {
+            boolean bare = isStudName(i)
+                    && grammar.isNumber(i + 1)
+                    && !grammar.at(i + 1).glued()
+                    && !grammar.is(i + 2, "µf")
+                    && !grammar.is(i + 2, "v")
+                    && !joins(i + 2);
+            if (bare && plausible(i + 1, i + 2)) {
+                take(i + 1, i + 2, i + 2);
+            }
+        }
+    }
+
+    private boolean isStudName(int i) {
+        String word = grammar.at(i).word();
+        return grammar.free(i) && !grammar.at(i).isNumber() && (word.equals("fan") || CapacitorLabel.isHermetic(word));
+    }
+
     /** Values that touch a unit: {@code 55+7.5 µF}, {@code 45 µF + 5 µF}, {@code MFD 45/5}, {@code HERM 45 µF}. */
     void withUnit() {
         for (int i = 0; i < grammar.size(); i++) {
@@ -124,7 +144,8 @@ final class Farads {
         double high = grammar.at(numbers.get(numbers.size() - 1)).number();
         from = from < 0 ? first : Math.min(from, first);
         to = Math.max(to, end);
-        if (numbers.size() == 2 && grammar.is(first + 1, "-") && CapacitorLabel.isStartRange(low, high)) {
+        boolean dash = grammar.is(first + 1, "-") || saysStart();
+        if (numbers.size() == 2 && dash && CapacitorLabel.isStartRange(low, high)) {
             range = true;
             grammar.set("microfaradsHigh", Value.of(high));
             grammar.cite("microfaradsHigh", numbers.get(1), numbers.get(1) + 1, 0.98);
@@ -137,6 +158,15 @@ final class Farads {
             grammar.take("sections[" + index + "].microfarads", token, token + 1);
         }
         grammar.skip(first, end);
+    }
+
+    private boolean saysStart() {
+        for (int i = 0; i < grammar.size(); i++) {
+            if (!grammar.at(i).isNumber() && grammar.at(i).word().equals("start")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private @Nullable String terminalBefore(int number) {

@@ -1,5 +1,6 @@
 package zestbench.core.tape;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
@@ -39,7 +40,14 @@ public sealed interface Entry {
             List<Finding> findings,
             String meter,
             long rules)
-            implements Entry {}
+            implements Entry {
+        /** The same with one more thing to be said. */
+        public Measured with(Finding finding) {
+            List<Finding> all = new ArrayList<>(findings);
+            all.add(finding);
+            return new Measured(part, piece, method, judged, shortRating, all, meter, rules);
+        }
+    }
 
     /** How a reading came about. */
     enum Method {

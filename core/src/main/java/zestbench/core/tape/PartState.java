@@ -46,7 +46,10 @@ public final class PartState {
         } else if (entry instanceof Entry.Measured measured) {
             String subject = measured.judged().subject();
             if (measured.piece() == null) {
-                readings.put(subject, line);
+                Line before = readings.get(subject);
+                if (before == null || !MethodsApart.benchStands(before, measured)) {
+                    readings.put(subject, line);
+                }
             } else {
                 newReadings.put(measured.piece() + " " + subject, line);
             }

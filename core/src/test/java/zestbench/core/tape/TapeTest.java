@@ -15,6 +15,7 @@ import zestbench.core.family.MatchRequest.Offer;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
@@ -90,6 +91,33 @@ class TapeTest {
         measure("HERM", 44.9, null);
         add(new Entry.LabelRead("p", "55+5 µF 440 V ±6%", spec("55+5 µF 440 V ±6%")));
         assertThat(part().readings()).isEmpty();
+    }
+
+    @Test
+    void aBenchReadingStandsAgainstARunningOneThatIsMoreThanFivePercentOff() {
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        measure("HERM", 45, null);
+        add(running(42));
+        assertThat(part().verdict()).as("7 % apart: the bench reading stands").isEqualTo(Verdict.GOOD);
+        add(running(43.5));
+        assertThat(PartState.judged(part().readings().get("HERM")).reading().value())
+                .as("3 % apart: the newest stands")
+                .isEqualTo(43.5);
+        measure("HERM", 30, null);
+        assertThat(part().verdict()).as("a later bench reading always stands").isEqualTo(Verdict.FAILED);
+    }
+
+    private Entry.Measured running(double microfarads) {
+        var judgement = CAPACITOR
+                .judge()
+                .apply(new TestRequest(
+                        spec(LABEL),
+                        List.of(new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, microfarads))),
+                        Meter.USUAL,
+                        ShopRules.DEFAULT));
+        return new Entry.Measured(
+                "p", null, Entry.Method.UNDER_LOAD, judgement.verdicts().get(0), LABEL, List.of(), "2 % + 5", 0);
     }
 
     @Test

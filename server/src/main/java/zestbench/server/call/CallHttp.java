@@ -12,33 +12,28 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.DueView;
-import zestbench.server.person.People;
+import zestbench.server.person.Sender;
 import zestbench.server.unit.Units;
 
 /** Calls over HTTP. Every change answers with the call as it then stands. */
 @RestController
 class CallHttp {
-    static final String WHO = "X-Technician";
-    static final String REQUEST = "X-Request-Id";
 
     private final Calls calls;
     private final CallViewer viewer;
-    private final People people;
     private final Units units;
     private final Once once;
     private final Clock clock;
 
-    CallHttp(Calls calls, CallViewer viewer, People people, Units units, Once once, Clock clock) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Clock clock) {
         this.calls = calls;
         this.viewer = viewer;
-        this.people = people;
         this.units = units;
         this.once = once;
         this.clock = clock;
@@ -93,8 +88,7 @@ class CallHttp {
     }
 
     @PostMapping("/api/calls")
-    CallView start(@Valid @RequestBody NewCall given, @RequestHeader(name = WHO, required = false) @Nullable Long who) {
-        people.named(who);
+    CallView start(@Valid @RequestBody NewCall given, Sender sender) {
         return view(calls.start(given.unitId(), given.complaint(), clock.instant()));
     }
 
@@ -105,18 +99,13 @@ class CallHttp {
     }
 
     @PostMapping("/api/quick-check")
-    CallView quickCheck(@RequestHeader(name = WHO, required = false) @Nullable Long who) {
-        people.named(who);
-        return view(calls.quickCheck(java.util.Objects.requireNonNull(who)));
+    CallView quickCheck(Sender sender) {
+        return view(calls.quickCheck(sender.id()));
     }
 
     @PostMapping("/api/calls/{id}/parts")
-    CallView addPart(
-            @PathVariable long id,
-            @Valid @RequestBody NewPart given,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> addPart(id, given, people.named(who)));
+    CallView addPart(@PathVariable long id, @Valid @RequestBody NewPart given, Sender sender) {
+        return once.change(id, sender, () -> addPart(id, given, sender.who()));
     }
 
     private void addPart(long id, NewPart given, String who) {
@@ -138,59 +127,39 @@ class CallHttp {
     }
 
     @PostMapping("/api/calls/{id}/dead")
-    CallView dead(
-            @PathVariable long id,
-            @Valid @RequestBody Volts given,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+    CallView dead(@PathVariable long id, @Valid @RequestBody Volts given, Sender sender) {
         double volts = given.volts();
         InputProblem.require(volts >= 0 && volts <= 1_000, "volts", volts, "give the volts that were read, 0 to 1,000");
-        return once.change(id, request, () -> {
+        return once.change(id, sender, () -> {
             boolean asked = calls.working(id).state().deadness().pairs().stream()
                     .anyMatch(p -> p.place().equals(given.place()) && p.name().equals(given.pair()));
             InputProblem.require(asked, "pair", given.pair(), "that pair is not asked for on this call");
-            calls.add(id, people.named(who), new Entry.DeadRead(given.place(), given.pair(), volts));
+            calls.add(id, sender.who(), new Entry.DeadRead(given.place(), given.pair(), volts));
         });
     }
 
     @PostMapping("/api/calls/{id}/lines/{number}/strike")
-    CallView strike(
-            @PathVariable long id,
-            @PathVariable long number,
-            @Valid @RequestBody Reason given,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> calls.strike(id, people.named(who), number, given.reason()));
+    CallView strike(@PathVariable long id, @PathVariable long number, @Valid @RequestBody Reason given, Sender sender) {
+        return once.change(id, sender, () -> calls.strike(id, sender.who(), number, given.reason()));
     }
 
     @PostMapping("/api/calls/{id}/notes")
-    CallView note(
-            @PathVariable long id,
-            @Valid @RequestBody Note given,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> {
+    CallView note(@PathVariable long id, @Valid @RequestBody Note given, Sender sender) {
+        return once.change(id, sender, () -> {
             calls.working(id);
-            calls.add(id, people.named(who), new Entry.Noted(given.text().strip()));
+            calls.add(id, sender.who(), new Entry.Noted(given.text().strip()));
         });
     }
 
     @PostMapping("/api/calls/{id}/end")
-    CallView end(
-            @PathVariable long id,
-            @Valid @RequestBody Ending given,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
+    CallView end(@PathVariable long id, @Valid @RequestBody Ending given, Sender sender) {
         String note = given.note() == null ? "" : given.note().strip();
-        return once.change(id, request, () -> calls.end(id, people.named(who), given.end(), note));
+        return once.change(id, sender, () -> calls.end(id, sender.who(), given.end(), note));
     }
 
     @PostMapping("/api/calls/{id}/reopen")
-    CallView reopen(
-            @PathVariable long id,
-            @RequestHeader(name = WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> calls.reopen(id, people.named(who)));
+    CallView reopen(@PathVariable long id, Sender sender) {
+        return once.change(id, sender, () -> calls.reopen(id, sender.who()));
     }
 
     /** The call in words, to be pasted elsewhere. */

@@ -3,13 +3,12 @@ package zestbench.server.call;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.util.concurrent.locks.ReentrantLock;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Persistable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
-import zestbench.core.quantity.InputProblem;
 import zestbench.server.call.CallViews.CallView;
+import zestbench.server.person.Sender;
 
 /**
  * Carries out a change once, in one transaction, however often a phone with a poor signal sends it; changes come one
@@ -43,8 +42,6 @@ class Once {
     /** Names of requests as kept. */
     interface Store extends JpaRepository<Done, String> {}
 
-    private static final int LONGEST_ID = 64;
-
     private final Store store;
     private final TransactionTemplate transaction;
     private final Calls calls;
@@ -58,9 +55,8 @@ class Once {
         this.viewer = viewer;
     }
 
-    CallView change(long callId, @Nullable String request, Runnable change) {
-        InputProblem.require(
-                request == null || request.length() <= LONGEST_ID, "X-Request-Id", null, "give up to 64 characters");
+    CallView change(long callId, Sender sender, Runnable change) {
+        String request = sender.request();
         turn.lock();
         try {
             transaction.executeWithoutResult(status -> {

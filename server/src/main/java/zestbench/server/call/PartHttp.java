@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.amps.RunningAmps;
@@ -38,7 +37,7 @@ import zestbench.core.wiring.Wire;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.FindingView;
 import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.person.People;
+import zestbench.server.person.Sender;
 import zestbench.server.shop.Meters;
 import zestbench.server.truck.Truck;
 
@@ -50,15 +49,13 @@ class PartHttp {
     private final Repair repair;
     private final Truck truck;
     private final Meters meters;
-    private final People people;
     private final Once once;
 
-    PartHttp(Calls calls, Repair repair, Truck truck, Meters meters, People people, Once once) {
+    PartHttp(Calls calls, Repair repair, Truck truck, Meters meters, Once once) {
         this.calls = calls;
         this.repair = repair;
         this.truck = truck;
         this.meters = meters;
-        this.people = people;
         this.once = once;
     }
 
@@ -153,13 +150,8 @@ class PartHttp {
             @Nullable String returnDate) {}
 
     @PostMapping("/label")
-    CallView label(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody Label given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> label(id, people.named(who), part, given));
+    CallView label(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Label given, Sender sender) {
+        return once.change(id, sender, () -> label(id, sender.who(), part, given));
     }
 
     private void label(long id, String who, String part, Label given) {
@@ -181,15 +173,10 @@ class PartHttp {
 
     @PostMapping("/readings")
     CallView measure(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody Readings given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+            @PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given, Sender sender) {
         Entry.Method method = given.method() == null ? Entry.Method.BENCH : given.method();
         List<SectionReading> readings = readings(given);
-        return once.change(
-                id, request, () -> repair.measure(id, people.named(who), part, given.piece(), method, readings));
+        return once.change(id, sender, () -> repair.measure(id, sender.who(), part, given.piece(), method, readings));
     }
 
     private List<SectionReading> readings(Readings given) {
@@ -279,42 +266,29 @@ class PartHttp {
 
     @PostMapping("/choice")
     CallView choose(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody ChoiceGiven given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+            @PathVariable long id, @PathVariable String part, @Valid @RequestBody ChoiceGiven given, Sender sender) {
         List<String> offer = given.offer();
         String text = given.text();
         InputProblem.require(
                 (offer == null) != (text == null), "offer", null, "give either the ids of an offer or a label's text");
-        return once.change(id, request, () -> {
+        return once.change(id, sender, () -> {
             if (offer != null) {
-                repair.choose(id, people.named(who), part, offer, given.returnDate());
+                repair.choose(id, sender.who(), part, offer, given.returnDate());
             } else if (text != null) {
-                repair.chooseTyped(id, people.named(who), part, text, given.returnDate());
+                repair.chooseTyped(id, sender.who(), part, text, given.returnDate());
             }
         });
     }
 
     @DeleteMapping("/choice")
-    CallView putBack(
-            @PathVariable long id,
-            @PathVariable String part,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> repair.putBack(id, people.named(who), part));
+    CallView putBack(@PathVariable long id, @PathVariable String part, Sender sender) {
+        return once.change(id, sender, () -> repair.putBack(id, sender.who(), part));
     }
 
     @PutMapping("/wires")
-    CallView wires(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody Wires given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+    CallView wires(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Wires given, Sender sender) {
         InputProblem.require(given.wires().size() <= 12, "wires", given.wires().size(), "give up to 12 wires");
-        return once.change(id, request, () -> {
+        return once.change(id, sender, () -> {
             var state = calls.working(id).part(part);
             List<String> terminals = state.family().terminals().apply(state.spec());
             List<Wire> wires = new ArrayList<>();
@@ -328,17 +302,14 @@ class PartHttp {
                 wires.add(new Wire(
                         wire.terminal(), wire.colour(), tracer, wire.name().strip()));
             }
-            calls.add(id, people.named(who), new Entry.WiresFound(part, wires));
+            calls.add(id, sender.who(), new Entry.WiresFound(part, wires));
         });
     }
 
     /** Opens the sheet, which needs a dead reading the first time. */
     @PostMapping("/sheet")
-    SheetView sheet(
-            @PathVariable long id,
-            @PathVariable String part,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who) {
-        Sheet sheet = repair.sheet(id, people.named(who), part);
+    SheetView sheet(@PathVariable long id, @PathVariable String part, Sender sender) {
+        Sheet sheet = repair.sheet(id, sender.who(), part);
         Calls.Open call = calls.open(id);
         var deadness = call.state().deadness();
         var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
@@ -354,49 +325,27 @@ class PartHttp {
     }
 
     @PostMapping("/ticks")
-    CallView tick(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody Tick given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+    CallView tick(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Tick given, Sender sender) {
         return once.change(
-                id, request, () -> repair.tick(id, people.named(who), part, given.list(), given.key(), given.on()));
+                id, sender, () -> repair.tick(id, sender.who(), part, given.list(), given.key(), given.on()));
     }
 
     @PostMapping("/amps")
     CallView amps(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody AmpsGiven given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+            @PathVariable long id, @PathVariable String part, @Valid @RequestBody AmpsGiven given, Sender sender) {
         return once.change(
-                id,
-                request,
-                () -> repair.amps(id, people.named(who), part, given.place(), given.amps(), given.rated()));
+                id, sender, () -> repair.amps(id, sender.who(), part, given.place(), given.amps(), given.rated()));
     }
 
     @PostMapping("/close")
-    CallView close(
-            @PathVariable long id,
-            @PathVariable String part,
-            @Valid @RequestBody Closing given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
+    CallView close(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Closing given, Sender sender) {
         String note = given.note() == null ? "" : given.note();
         return once.change(
-                id,
-                request,
-                () -> repair.close(id, people.named(who), part, given.outcome(), note, given.returnDate()));
+                id, sender, () -> repair.close(id, sender.who(), part, given.outcome(), note, given.returnDate()));
     }
 
     @PostMapping("/reopen")
-    CallView reopen(
-            @PathVariable long id,
-            @PathVariable String part,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> repair.reopen(id, people.named(who), part));
+    CallView reopen(@PathVariable long id, @PathVariable String part, Sender sender) {
+        return once.change(id, sender, () -> repair.reopen(id, sender.who(), part));
     }
 }

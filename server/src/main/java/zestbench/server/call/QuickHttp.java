@@ -9,7 +9,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.Families;
 import zestbench.core.family.Family;
@@ -24,7 +23,7 @@ import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.person.People;
+import zestbench.server.person.Sender;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;
 
@@ -35,16 +34,14 @@ class QuickHttp {
     private final Repair repair;
     private final Shop shop;
     private final Meters meters;
-    private final People people;
     private final Once once;
     private final Clock clock;
 
-    QuickHttp(Calls calls, Repair repair, Shop shop, Meters meters, People people, Once once, Clock clock) {
+    QuickHttp(Calls calls, Repair repair, Shop shop, Meters meters, Once once, Clock clock) {
         this.calls = calls;
         this.repair = repair;
         this.shop = shop;
         this.meters = meters;
-        this.people = people;
         this.once = once;
         this.clock = clock;
     }
@@ -102,12 +99,8 @@ class QuickHttp {
     }
 
     @PostMapping("/api/calls/{id}/quick")
-    CallView quick(
-            @PathVariable long id,
-            @Valid @RequestBody Quick given,
-            @RequestHeader(name = CallHttp.WHO, required = false) @Nullable Long who,
-            @RequestHeader(name = CallHttp.REQUEST, required = false) @Nullable String request) {
-        return once.change(id, request, () -> keep(id, given, people.named(who)));
+    CallView quick(@PathVariable long id, @Valid @RequestBody Quick given, Sender sender) {
+        return once.change(id, sender, () -> keep(id, given, sender.who()));
     }
 
     private void keep(long id, Quick given, String who) {

@@ -28,6 +28,8 @@ import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.MethodsApart;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.wiring.Sheet;
@@ -86,18 +88,24 @@ public class Repair {
         Meter meter = meters.inUse(Quantity.MICROFARADS);
         String rating = part.family().shortText().apply(specOf(part, piece));
         for (Judged judged : judgement.verdicts()) {
+            Entry.Measured measured = new Entry.Measured(
+                    partId,
+                    piece,
+                    method,
+                    judged,
+                    rating,
+                    judgement.findings(),
+                    meter.text(),
+                    shop.inForce().number());
+            Line before = piece == null ? part.readings().get(judged.subject()) : null;
             calls.add(
                     callId,
                     who,
-                    new Entry.Measured(
-                            partId,
-                            piece,
-                            method,
-                            judged,
-                            rating,
-                            judgement.findings(),
-                            meter.text(),
-                            shop.inForce().number()));
+                    before == null
+                            ? measured
+                            : MethodsApart.finding(before, measured)
+                                    .map(measured::with)
+                                    .orElse(measured));
         }
     }
 

@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
@@ -14,7 +13,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.core.quantity.InputProblem;
 import zestbench.server.problem.NotHere;
 
 /** Who works here. */
@@ -36,14 +34,6 @@ public class People {
 
     public List<Technician> all() {
         return store.findAll(Sort.by("id"));
-    }
-
-    /** The name that goes on the tape; throws where nobody said who works. */
-    public String named(@Nullable Long id) {
-        if (id == null) {
-            throw InputProblem.of("X-Technician", null, "say first who works here");
-        }
-        return get(id).name();
     }
 
     @Transactional

@@ -16,13 +16,12 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.shop.School;
 import zestbench.core.shop.ShopRules;
 import zestbench.server.open.RulesPart;
-import zestbench.server.person.People;
+import zestbench.server.person.Sender;
 
 /** The rules in force, every earlier set kept, so that a judgement can be read under the rules it was made under. */
 @Service
@@ -92,11 +91,9 @@ public class Shop {
     @RestController
     static class Http {
         private final Shop shop;
-        private final People people;
 
-        Http(Shop shop, People people) {
+        Http(Shop shop) {
             this.shop = shop;
-            this.people = people;
         }
 
         record RulesView(
@@ -113,10 +110,8 @@ public class Shop {
         }
 
         @PutMapping("/api/rules")
-        RulesView change(
-                @RequestBody RulesPart part,
-                @RequestHeader(name = "X-Technician", required = false) @Nullable Long who) {
-            return view(shop.change(part, people.named(who)));
+        RulesView change(@RequestBody RulesPart part, Sender sender) {
+            return view(shop.change(part, sender.who()));
         }
 
         private static RulesView view(InForce now) {
