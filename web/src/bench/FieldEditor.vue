@@ -11,9 +11,12 @@ const id = useId()
 const text = ref('')
 const wrong = ref('')
 
+/** Typed and not yet kept: what is read meanwhile does not overwrite it. */
+let isTyped = false
 watch(
   () => props.value,
   (value) => {
+    if (isTyped) return
     text.value = textOf(props.attribute, value)
     wrong.value = ''
   },
@@ -27,6 +30,7 @@ function keep() {
     return
   }
   wrong.value = ''
+  isTyped = false
   if (textOf(props.attribute, typed.value) !== textOf(props.attribute, props.value))
     emit('change', typed.value)
 }
@@ -91,7 +95,7 @@ function removeRow(at: number) {
     :model-value="value === undefined ? null : value ? 'true' : 'false'"
     @update:model-value="emit('change', $event === 'true')"
   />
-  <div v-else class="field">
+  <div v-else class="one">
     <v-text-field
       :id="id"
       v-model="text"
@@ -100,6 +104,7 @@ function removeRow(at: number) {
       :inputmode="attribute.type === 'NUMBER' ? 'decimal' : 'text'"
       :suffix="attribute.unit"
       autocomplete="off"
+      @update:model-value="isTyped = true"
       @blur="keep"
       @keydown.enter.prevent="keep"
     />
@@ -128,7 +133,7 @@ function removeRow(at: number) {
 .add {
   justify-self: start;
 }
-.field {
+.one {
   max-width: 240px;
 }
 </style>

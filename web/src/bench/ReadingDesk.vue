@@ -30,6 +30,13 @@ function firstOpen(): string | null {
     null
   )
 }
+/** A struck reading is to be taken again. */
+watch(
+  () => props.known.length,
+  (now, before) => {
+    if (now < before && active.value === null) active.value = firstOpen()
+  },
+)
 const judgedOf = (section: string) =>
   section === active.value && text.value !== ''
     ? preview.value

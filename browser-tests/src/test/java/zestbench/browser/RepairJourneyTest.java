@@ -27,7 +27,9 @@ class RepairJourneyTest {
     private static void newCall(Browsing at) {
         at.button("New call").click();
         at.page.getByLabel("Which unit? Site or name").fill("seed");
-        at.page.locator(".unit", new Page.LocatorOptions().setHasText("Seed library")).click();
+        at.page
+                .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
+                .click();
         at.page.getByLabel("Complaint, in their words").fill("No cooling, fan stands");
         at.button("Start the call").click();
         assertThat(at.page.getByText("No cooling, fan stands").first()).isVisible();
