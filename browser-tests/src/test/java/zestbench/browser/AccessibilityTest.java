@@ -36,7 +36,7 @@ class AccessibilityTest {
     private static void bench(Browsing at, RunningBench bench) {
         String call = "/calls/" + openCall(bench);
         at.go(call);
-        at.page.locator(".work").waitFor();
+        at.page.locator("section.work").waitFor();
         for (int step = 1; step <= 6; step++) {
             at.page.keyboard().press("Alt+" + step);
             at.page.waitForTimeout(500);
