@@ -39,8 +39,11 @@ public final class RunningBench implements AutoCloseable {
     public static RunningBench start(String... settings) {
         try {
             Path data = Files.createTempDirectory("zest-test");
-            List<String> arguments = new ArrayList<>(List.of("--server.port=0", "--zest.data=" + data));
-            arguments.addAll(List.of(settings));
+            List<String> arguments = new ArrayList<>(List.of(settings));
+            arguments.add("--server.port=0");
+            if (arguments.stream().noneMatch(a -> a.startsWith("--zest.data="))) {
+                arguments.add("--zest.data=" + data);
+            }
             return new RunningBench(SpringApplication.run(ZestBench.class, arguments.toArray(String[]::new)));
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);

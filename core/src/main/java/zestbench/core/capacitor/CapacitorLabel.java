@@ -94,6 +94,7 @@ public final class CapacitorLabel {
             if (grammar.isNumber(i) && grammar.at(i).number() == 10_000 && grammar.is(i + 1, "afc")) {
                 grammar.read("protection", Value.of("10000 AFC"), i, i + 2);
             } else if (grammar.free(i)
+                    && !grammar.is(i + 1, "/")
                     && grammar.at(i).word().matches("[sp][0-3]")
                     && !grammar.at(i).isNumber()) {
                 grammar.read(

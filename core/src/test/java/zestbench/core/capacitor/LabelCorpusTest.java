@@ -87,6 +87,7 @@ class LabelCorpusTest {
                 "16 µF 450V -40/+85°C 10000 AFC | -40 | 85 | 10000 AFC",
                 "16 µF 450V -25 to +70 C | -25 | 70 | ",
                 "16 µF 450V 10000AFC | | | 10000 AFC",
+                "16 µF 450V S0/60HZ | | | ",
             })
     void climateAndProtection(String text, Double min, Double max, String protection) {
         Spec spec = new Spec(CapacitorLabel.read(text).fields());

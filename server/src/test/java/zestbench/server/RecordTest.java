@@ -1,0 +1,113 @@
+package zestbench.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+
+/** The record of a call with every kind of line on it reads the same after the bench was stopped and started. */
+class RecordTest {
+    private RunningBench bench;
+    private String call;
+    private String part;
+
+    @Test
+    void everyLineReadsTheSameAfterARestart(@TempDir Path data) {
+        String[] settings = {"--zest.data=" + data, "--zest.demo=false"};
+        bench = RunningBench.start(settings);
+        bench.post("/api/people", "{\"name\":\"Tech 1\"}");
+        fillTheTape();
+        JsonNode before = bench.get(call).json();
+        String summary = bench.get(call + "/summary").text();
+        bench.close();
+
+        bench = RunningBench.start(settings);
+        RunningBench.Answer again = bench.get(call);
+        assertThat(again.status()).as(again.text()).isEqualTo(200);
+        JsonNode after = again.json();
+        assertThat(after.at("/tape").toString()).isEqualTo(before.at("/tape").toString());
+        assertThat(after.at("/parts").toString()).isEqualTo(before.at("/parts").toString());
+        assertThat(bench.get(call + "/summary").text()).isEqualTo(summary);
+        assertThat(bench.get("/api/calls").json().at("/due/0/returnDate").asString())
+                .isEqualTo("2030-05-06");
+        bench.close();
+        List<String> words = new ArrayList<>();
+        before.at("/tape").forEach(l -> words.add(l.at("/text/title").asString()));
+        assertThat(words)
+                .as("every kind of line stood on it")
+                .anyMatch(w -> w.startsWith("Run capacitor in question"))
+                .anyMatch(w -> w.startsWith("Label:"))
+                .anyMatch(w -> w.startsWith("Chosen:"))
+                .anyMatch(w -> w.startsWith("Put back:"))
+                .anyMatch(w -> w.startsWith("Wires as found"))
+                .anyMatch(w -> w.startsWith("Hook-up sheet opened"))
+                .anyMatch(w -> w.startsWith("Done:"))
+                .anyMatch(w -> w.startsWith("Replaced"))
+                .anyMatch(w -> w.startsWith("Struck line"))
+                .anyMatch(w -> w.equals("COMPRESSOR"))
+                .anyMatch(w -> w.startsWith("Part reopened"))
+                .anyMatch(w -> w.startsWith("Call reopened"));
+    }
+
+    private void fillTheTape() {
+        long unit = bench.post(
+                        "/api/units", "{\"site\":\"Net lofts\",\"name\":\"loft 1\",\"volts\":\"208/230\",\"phase\":1}")
+                .json()
+                .at("/id")
+                .asLong();
+        JsonNode made = bench.post("/api/calls", "{\"unitId\":" + unit + ",\"complaint\":\"hums\"}")
+                .json();
+        call = "/api/calls/" + made.at("/id").asLong();
+        part = call + "/parts/"
+                + bench.post(call + "/parts", "{\"kind\":\"capacitor\",\"place\":\"Outdoor unit\"}")
+                        .json()
+                        .at("/parts/0/id")
+                        .asString();
+        change(part + "/label", "{\"text\":\"45/5 MFD 440 VAC ±6%\"}");
+        change(
+                part + "/readings",
+                "{\"readings\":[{\"section\":\"HERM\",\"overRange\":true},{\"section\":\"FAN\",\"open\":true}]}");
+        change(
+                part + "/readings",
+                "{\"method\":\"UNDER_LOAD\",\"readings\":[{\"section\":\"HERM\",\"amps\":5.9,\"volts\":348,\"hertz\":60}]}");
+        JsonNode last = change(call + "/notes", "{\"text\":\"hot attic\"}");
+        change(call + "/lines/" + last.at("/tape/0/number").asLong() + "/strike", "{\"reason\":\"wrong roof\"}");
+        change(part + "/choice", "{\"text\":\"45/5 MFD 480 VAC ±6%\"}");
+        bench.send("DELETE", part + "/choice", null);
+        change(part + "/choice", "{\"text\":\"45/5 MFD 440 VAC ±10%\",\"returnDate\":\"2030-05-06\"}");
+        bench.send(
+                "PUT",
+                part + "/wires",
+                "{\"wires\":[{\"terminal\":\"C\",\"colour\":\"orange\",\"tracer\":\"white\",\"name\":\"contactor\"}]}");
+        for (JsonNode pair : bench.get(call).json().at("/safe/pairs")) {
+            change(
+                    call + "/dead",
+                    "{\"place\":" + pair.at("/place") + ",\"pair\":" + pair.at("/pair") + ",\"volts\":0.3}");
+        }
+        for (JsonNode step : bench.post(part + "/sheet", "{}").json().at("/steps")) {
+            change(part + "/ticks", "{\"list\":\"SHEET\",\"key\":" + step.at("/key") + ",\"on\":true}");
+        }
+        change(
+                part + "/readings",
+                "{\"piece\":0,\"readings\":[{\"section\":\"HERM\",\"microfarads\":45},{\"section\":\"FAN\",\"microfarads\":5}]}");
+        for (JsonNode check : bench.get(call).json().at("/parts/0/checks")) {
+            change(part + "/ticks", "{\"list\":\"PROOF\",\"key\":" + check.at("/key") + ",\"on\":true}");
+        }
+        change(part + "/amps", "{\"place\":\"COMPRESSOR\",\"amps\":15,\"rated\":17.9}");
+        change(part + "/close", "{\"outcome\":\"REPLACED\",\"note\":\"proper one ordered\"}");
+        change(part + "/reopen", "{}");
+        change(part + "/close", "{\"outcome\":\"REPLACED\"}");
+        change(call + "/end", "{\"end\":\"CLOSED\",\"note\":\"done\"}");
+        change(call + "/reopen", "{}");
+    }
+
+    private JsonNode change(String path, String json) {
+        RunningBench.Answer answer = bench.post(path, json);
+        assertThat(answer.status()).as("%s %s: %s", path, json, answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+}
