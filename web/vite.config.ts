@@ -11,6 +11,6 @@ export default defineConfig({
   test: {
     environment: 'jsdom',
     server: { deps: { inline: ['vuetify'] } },
-    setupFiles: ['./src/test-setup.ts'],
+    setupFiles: ['./src/tests/setup.ts'],
   },
 })

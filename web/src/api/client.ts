@@ -27,7 +27,7 @@ export class NoConnection extends Error {
   }
 }
 
-const client = createClient<paths>({ baseUrl: '' })
+const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) })
 
 client.use({
   onRequest({ request }) {

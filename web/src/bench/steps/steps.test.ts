@@ -1,0 +1,368 @@
+import { flushPromises } from '@vue/test-utils'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import type { PartView, Verdict } from '@/api/types'
+import { useCall } from '@/stores/call'
+import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
+import HookUpStep from './HookUpStep.vue'
+import JudgeStep from './JudgeStep.vue'
+import MakeSafeStep from './MakeSafeStep.vue'
+import MatchStep from './MatchStep.vue'
+import ProveStep from './ProveStep.vue'
+import ReadStep from './ReadStep.vue'
+import TestStep from './TestStep.vue'
+
+vi.mock('idb-keyval', () => ({
+  get: async () => undefined,
+  set: async () => undefined,
+  del: async () => undefined,
+}))
+beforeEach(() => {
+  document.body.innerHTML = ''
+  localStorage.clear()
+})
+
+const READ = {
+  kind: 'capacitor',
+  sure: 0.97,
+  fields: { duty: 'run', volts: 440 },
+  unread: ['SH-1'],
+  reads: [{ field: 'volts', text: '440VAC', start: 9, end: 15, sure: 0.99 }],
+  doubts: [{ field: 'tolerancePlusPercent', why: 'not printed; ±6 % is usual', suggest: 6 }],
+}
+
+describe('Read', () => {
+  const at = { part: 'p1', step: 'READ' } as const
+
+  it('shows each field with its piece of text, what was not understood, and takes a doubt by one tap', async () => {
+    const sent = server({ '/api/read': READ, '/label': callWith([part()]) })
+    const view = await onBench(
+      ReadStep,
+      callWith([part({ text: '', fields: {} as PartView['fields'], filled: [] })]),
+      at,
+    )
+    await view.find('textarea').setValue('45/5 MFD 440VAC SH-1')
+    await new Promise((done) => setTimeout(done, 250))
+    await flushPromises()
+    expect(view.text()).toContain('from “440VAC”')
+    expect(view.text()).toContain('SH-1')
+    await view
+      .findAll('button')
+      .find((b) => b.text() === 'take 6 %')
+      ?.trigger('click')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)).toMatchObject({
+      path: '/api/calls/7/parts/p1/label',
+      json: { text: '45/5 MFD 440VAC SH-1', fields: { duty: 'run', volts: 440, tolerancePlusPercent: 6 } },
+    })
+  })
+
+  it('goes on to the test once the label is kept', async () => {
+    server({ '/api/read': READ })
+    const view = await onBench(ReadStep, callWith([part()]), at)
+    expect(action(view)).toBe('Test it')
+    await view.find('[data-action]').trigger('click')
+    expect(useCall().step).toBe('TEST')
+  })
+
+  it('says what is still needed, and is closed once a replacement is chosen', async () => {
+    server({ '/api/read': READ })
+    const half = part({ missing: [{ name: 'volts', label: 'Voltage', where: 'behind the µF' }] })
+    expect((await onBench(ReadStep, callWith([half]), at)).text()).toContain(
+      'Still needed for a match: voltage',
+    )
+    const chosen = part({
+      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+    })
+    const view = await onBench(ReadStep, callWith([chosen]), at)
+    expect(view.find('textarea').attributes('readonly')).toBeDefined()
+  })
+
+  it('offers the label of the last visit by one tap', async () => {
+    server({ '/api/read': READ })
+    const fresh = part({
+      text: '',
+      fields: {} as PartView['fields'],
+      lastTime: {
+        atMillis: 0,
+        text: '45+5 µF 440 V',
+        fields: {} as PartView['fields'],
+        shortRating: '45+5 µF 440 V',
+        readings: ['FAN 4.9 µF'],
+      },
+    })
+    const view = await onBench(ReadStep, callWith([fresh]), at)
+    expect(view.text()).toContain('It then read FAN 4.9 µF')
+    await view
+      .findAll('button')
+      .find((b) => b.text().startsWith('Same as on'))
+      ?.trigger('click')
+    expect((view.find('textarea').element as HTMLTextAreaElement).value).toBe('45+5 µF 440 V')
+  })
+})
+
+describe('Test and Judge name the next action', () => {
+  it.each([
+    ['no label', part({ sections: [] }), 'Read the label first'],
+    ['nothing read', part(), '(Read HERM and FAN)'],
+    ['one read', part({ readings: [judged('HERM', 'GOOD')] }), '(Read FAN)'],
+    [
+      'one out',
+      part({ readings: [judged('FAN', 'FAILED')], verdict: 'FAILED' }),
+      'Find a replacement for 45+5 µF 440 V ±6 %',
+    ],
+    [
+      'both read',
+      part({ readings: [judged('HERM', 'GOOD'), judged('FAN', 'GOOD')], verdict: 'GOOD' }),
+      'See the judgement',
+    ],
+  ])('Test, %s', async (_, given, words) => {
+    server({})
+    expect(action(await onBench(TestStep, callWith([given]), { part: 'p1', step: 'TEST' }))).toBe(words)
+  })
+
+  const read = (verdict: Verdict, more: Partial<PartView> = {}) =>
+    part({
+      readings: [judged('HERM', verdict), judged('FAN', 'GOOD')],
+      verdict,
+      filled: ['READ', 'TEST'],
+      ...more,
+    })
+  it.each([
+    ['nothing read', part(), 'Test it first'],
+    ['out', read('FAILED'), 'Find a replacement for 45+5 µF 440 V ±6 %'],
+    ['too close', read('TOO_CLOSE'), 'Read again'],
+    ['weak', read('WEAK'), 'Weak: see what could replace it'],
+    ['good', read('GOOD', { isGood: true }), 'Good: not needed, close this part'],
+    [
+      'closed',
+      read('GOOD', { closed: { outcome: 'NOT_NEEDED', asLeft: '', note: '' } }),
+      'Go on to what is next',
+    ],
+  ])('Judge, %s', async (_, given, words) => {
+    server({})
+    const view = await onBench(JudgeStep, callWith([given]), { part: 'p1', step: 'JUDGE' })
+    expect(action(view)).toBe(words)
+    if (given.readings.length) expect(view.text()).toContain('standard: JCGM 106:2012')
+  })
+})
+
+describe('Make safe', () => {
+  const pair = (name: string, place: string, more = {}) => ({
+    place,
+    placeTitle: place === 'SUPPLY' ? 'Disconnect' : 'Run capacitor',
+    pair: name,
+    isDead: false,
+    ...more,
+  })
+  const safe = (school: string) => ({
+    isSupplyDead: false,
+    live: false,
+    pairs: [pair('L1–L2', 'SUPPLY'), pair('L1–G', 'SUPPLY'), pair('C–HERM', 'p1')],
+    discharge: [
+      {
+        part: 'p1',
+        title: 'C–HERM',
+        school,
+        lines: ['½ × 45 µF × 622²'],
+        energy: '8.71 J',
+        seconds: '2.3 s',
+      },
+    ],
+  })
+
+  it('reads pair after pair, however fast they are typed', async () => {
+    const sent = server({ '/dead': callWith([part()], { safe: safe('RESISTOR') }) })
+    const view = await onBench(MakeSafeStep, callWith([part()], { safe: safe('RESISTOR') }), { call: 'SAFE' })
+    expect(action(view)).toBe('(3 pairs to read dead)')
+    for (const key of ['0', '.', '2', 'Enter', '0', '.', '3', 'Enter']) {
+      document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+      await view.vm.$nextTick()
+    }
+    await flushPromises()
+    expect(sent.map((s) => s.json)).toEqual([
+      { place: 'SUPPLY', pair: 'L1–L2', volts: 0.2 },
+      { place: 'SUPPLY', pair: 'L1–G', volts: 0.3 },
+    ])
+  })
+
+  it.each([
+    ['RESISTOR', 'Discharge through 20 kΩ to 50 V: C–HERM 2.3 s'],
+    ['INSULATED_TOOL', 'Discharge with the insulated tool: C–HERM 8.71 J at once'],
+  ])('helps with the discharge by school: %s', async (school, words) => {
+    server({})
+    const view = await onBench(MakeSafeStep, callWith([part()], { safe: safe(school) }), { call: 'SAFE' })
+    expect(
+      view
+        .find('.discharge')
+        .text()
+        .replace(/\s+/g, ' ')
+        .replace(/:(?=C)/, ': '),
+    ).toContain(words)
+  })
+
+  it('says that power was seen on, and leads on to the hook-up once all is dead', async () => {
+    server({})
+    const live = await onBench(
+      MakeSafeStep,
+      callWith([part()], { safe: { ...safe('RESISTOR'), live: true } }),
+      { call: 'SAFE' },
+    )
+    expect(live.text()).toContain('Power was seen on.')
+    const dead = {
+      isSupplyDead: true,
+      live: false,
+      sinceMillis: 1,
+      discharge: [],
+      pairs: [pair('L1–L2', 'SUPPLY', { isDead: true, volts: 0.1 })],
+    }
+    const chosen = part({
+      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+    })
+    const view = await onBench(MakeSafeStep, callWith([chosen], { safe: dead }), { call: 'SAFE' })
+    expect(action(view)).toBe('Hook up the run capacitor')
+  })
+})
+
+describe('Match', () => {
+  const at = { part: 'p1', step: 'MATCH' } as const
+  const offer = (grade: string) => ({
+    offer: ['CP-1'],
+    title: '45+5 µF',
+    grade,
+    word: grade,
+    where: 'bin C1',
+    cells: [],
+    changes: [],
+    asks: [],
+  })
+
+  it('takes the best that fits with one tap', async () => {
+    const sent = server({
+      '/matches': { findings: [], refused: [], offers: [offer('LIKE_FOR_LIKE')] },
+      '/choice': callWith([part()]),
+    })
+    const view = await onBench(MatchStep, callWith([part()]), at)
+    expect(action(view)).toBe('Take 45+5 µF from the truck')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.path.endsWith('/choice'))?.json).toEqual({ offer: ['CP-1'] })
+    expect(useCall().step).toBe('HOOK_UP')
+  })
+
+  it('asks a stopgap for its day before it is taken', async () => {
+    const sent = server({
+      '/matches': { findings: [], refused: [], offers: [offer('STOPGAP')] },
+      '/choice': callWith([part()]),
+    })
+    const view = await onBench(MatchStep, callWith([part()]), at)
+    await view.find('[data-action]').trigger('click')
+    expect(view.text()).toContain('say by which day')
+    await view.find('input[type=date]').setValue('2030-01-02')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.path.endsWith('/choice'))?.json).toEqual({
+      offer: ['CP-1'],
+      returnDate: '2030-01-02',
+    })
+  })
+
+  it('has nothing to take where nothing fits', async () => {
+    server({
+      '/matches': { findings: [], refused: [{ reason: 'Volts', count: 1 }], offers: [offer('REFUSED')] },
+    })
+    expect(action(await onBench(MatchStep, callWith([part()]), at))).toBe('(Nothing on the truck fits)')
+  })
+})
+
+describe('Hook up', () => {
+  const at = { part: 'p1', step: 'HOOK_UP' } as const
+  const chosen = (more: Partial<PartView> = {}) =>
+    part({
+      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+      wires: [{ terminal: 'C', colour: 'red', name: 'line' }],
+      ...more,
+    })
+  const sheet = (powerOn: boolean) => ({
+    found: '<svg id="found"></svg>',
+    left: '<svg id="left"></svg>',
+    powerOn,
+    sinceMillis: powerOn ? undefined : 1,
+    steps: [
+      { key: 'a', colour: 'red', tracer: '', text: 'red: stays common', done: false },
+      { key: 'b', colour: '', tracer: '', text: 'Insulate 3', done: true },
+    ],
+  })
+
+  it.each([
+    ['nothing chosen', part(), 'Choose a replacement first'],
+    ['not read dead', chosen(), 'Make safe first'],
+    ['wires not named yet', chosen({ wires: [] }), 'Keep the wires as found'],
+  ])('with %s leads to what comes first', async (_, given, words) => {
+    server({ '/api/wire-colours': [] })
+    const view = await onBench(HookUpStep, callWith([given]), at)
+    expect(action(view)).toBe(words)
+    expect(view.find('#left').exists()).toBe(false)
+  })
+
+  it('shows both drawings and what is left to tick', async () => {
+    const sent = server({ '/sheet': sheet(false), '/api/wire-colours': [], '/ticks': callWith([chosen()]) })
+    const view = await onBench(HookUpStep, callWith([chosen({ isDead: true, isSheetOpened: true })]), at)
+    expect(view.find('#found').exists() && view.find('#left').exists()).toBe(true)
+    expect(action(view)).toBe('(1 to tick, then prove)')
+    await view.findAll('.tick input')[0]?.trigger('change')
+    await flushPromises()
+    expect(sent.find((s) => s.path.endsWith('/ticks'))?.json).toEqual({ list: 'SHEET', key: 'a', on: true })
+  })
+
+  it('stays readable with the power on, under its banner', async () => {
+    server({ '/sheet': sheet(true), '/api/wire-colours': [] })
+    const view = await onBench(HookUpStep, callWith([chosen({ isSheetOpened: true })]), at)
+    expect(view.text()).toContain('POWER IS ON.')
+  })
+})
+
+describe('Prove', () => {
+  const at = { part: 'p1', step: 'PROVE' } as const
+  const piece = (n: number, isProved: boolean) => ({
+    piece: n,
+    shortRating: `${n} µF`,
+    sections: ['CAPACITOR'],
+    readings: [],
+    isProved,
+  })
+  const chosen = (proved: boolean[], checks: PartView['checks'] = []) =>
+    part({
+      checks,
+      chosen: {
+        title: '45 and 5',
+        grade: 'NEEDS_CHANGE',
+        word: 'NEEDS A CHANGE',
+        changes: [],
+        pieces: proved.map((p, i) => piece(i, p)),
+      },
+    })
+
+  it.each([
+    ['nothing chosen', part(), 'Nothing chosen to prove'],
+    ['two new pieces', chosen([false, false]), '(Measure the new 0 µF and 1 µF)'],
+    ['one left', chosen([true, false]), '(Measure the new 1 µF)'],
+    ['all measured', chosen([true, true]), 'It is inside its label: look before power'],
+  ])('%s: %s', async (_, given, words) => {
+    server({})
+    expect(action(await onBench(ProveStep, callWith([given]), at))).toBe(words)
+  })
+
+  it('goes through the look to the amps and closes with a word for the next person', async () => {
+    const done = chosen([true], [{ key: 'panel', text: 'Panel on', done: true }])
+    const sent = server({ '/close': callWith([part()]) })
+    const view = await onBench(ProveStep, callWith([done]), at)
+    await view.find('[data-action]').trigger('click')
+    expect(action(view)).toBe('Power on: read the amps')
+    await view.find('[data-action]').trigger('click')
+    await view.find('.note input').setValue('spades renewed')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)?.json).toEqual({ outcome: 'REPLACED', note: 'spades renewed' })
+  })
+})

@@ -1,6 +1,0 @@
-class NoResizeObserver implements ResizeObserver {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-}
-globalThis.ResizeObserver = NoResizeObserver

@@ -1,0 +1,164 @@
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import { vi } from 'vitest'
+import type { Component } from 'vue'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { VApp } from 'vuetify/components'
+import { h } from 'vue'
+import type { CallView, JudgedView, PartView, Verdict } from '@/api/types'
+import { useCall, type Place } from '@/stores/call'
+import { vuetify } from '@/theme/vuetify'
+
+/** A verdict as the server tells it. */
+export function judged(subject: string, verdict: Verdict, figure = '44.10'): JudgedView {
+  return {
+    line: 1,
+    subject,
+    verdict,
+    word: verdict.replace('_', ' '),
+    figure,
+    unit: 'µF',
+    low: '42.3',
+    high: '47.7',
+    rated: '45',
+    reckoning: `reckoning of ${subject}`,
+    findings: [],
+    mark: { type: 'STANDARD', source: 'JCGM 106:2012' },
+    scale: { lowAt: 30, highAt: 70, ratedAt: 50, valueAt: 40, doubtFrom: 35, doubtTo: 45, off: 'NO' },
+  }
+}
+
+/** A dual capacitor with its label read, and what a test changes of it. */
+export function part(more: Partial<PartView> = {}): PartView {
+  return {
+    id: 'p1',
+    kind: 'capacitor',
+    title: 'Run capacitor',
+    place: 'Outdoor unit',
+    serves: 'compressor and outdoor fan',
+    text: '45/5 MFD 440VAC ±6%',
+    fields: { duty: 'run', volts: 440 } as PartView['fields'],
+    shortRating: '45+5 µF 440 V ±6 %',
+    attributes: [
+      {
+        name: 'duty',
+        label: 'Duty',
+        unit: '',
+        type: 'CHOICE',
+        decides: true,
+        where: 'as MOTOR RUN',
+        options: ['run', 'start'],
+        rows: [],
+      },
+      {
+        name: 'volts',
+        label: 'Voltage',
+        unit: 'V',
+        type: 'NUMBER',
+        decides: true,
+        where: 'behind the µF',
+        options: [],
+        rows: [],
+      },
+      {
+        name: 'tolerancePlusPercent',
+        label: 'Tolerance up',
+        unit: '%',
+        type: 'NUMBER',
+        decides: false,
+        where: 'beside µF',
+        options: [],
+        rows: [],
+      },
+    ],
+    missing: [],
+    sections: ['HERM', 'FAN'],
+    terminals: ['FAN', 'C', 'HERM'],
+    readings: [],
+    last: '',
+    filled: ['READ'],
+    isGood: false,
+    isDead: false,
+    isSheetOpened: false,
+    wires: [],
+    photos: [],
+    checks: [],
+    amps: [],
+    ...more,
+  }
+}
+
+export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallView {
+  return {
+    id: 7,
+    complaint: 'No cooling',
+    status: 'OPEN',
+    openedAtMillis: 0,
+    next: { text: 'Test the run capacitor', part: 'p1', step: 'TEST' },
+    safe: { isSupplyDead: false, live: false, pairs: [], discharge: [] },
+    parts,
+    tape: [],
+    rules: 0,
+    unit: {
+      id: 1,
+      site: 'Net lofts',
+      name: 'loft 3',
+      line: '2 ton',
+      phase: 1,
+      ratedLoadAmps: 10.3,
+      fanFullLoadAmps: 0.9,
+      places: [],
+    },
+    ...more,
+  }
+}
+
+/** Answers of a pretended server by path; what was sent is kept. */
+export function server(answers: Record<string, unknown>) {
+  const sent: { method: string; path: string; json: unknown }[] = []
+  vi.stubGlobal('fetch', async (input: RequestInfo | URL, init?: RequestInit) => {
+    const request = input instanceof Request ? input : null
+    const path = new URL(request ? request.url : String(input), 'http://bench').pathname
+    const text = request ? await request.clone().text() : String(init?.body ?? '')
+    sent.push({
+      method: request?.method ?? init?.method ?? 'GET',
+      path,
+      json: text ? JSON.parse(text) : undefined,
+    })
+    const found = Object.entries(answers).find(([end]) => path.endsWith(end))
+    return found
+      ? new Response(JSON.stringify(found[1]), {
+          status: 200,
+          headers: { 'Content-Type': 'application/json' },
+        })
+      : new Response(JSON.stringify({ detail: `nothing at ${path}` }), { status: 404 })
+  })
+  return sent
+}
+
+/** A view of the bench inside the application's frame, the call already open. */
+export async function onBench(view: Component, call: CallView, place: Place): Promise<VueWrapper> {
+  setActivePinia(createPinia())
+  const store = useCall()
+  store.take(call)
+  store.go(place)
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:all(.*)', component: { template: '<i />' } }],
+  })
+  const wrapper = mount(
+    { render: () => h(VApp, () => h(view)) },
+    { global: { plugins: [vuetify, router] }, attachTo: document.body },
+  )
+  await flushPromises()
+  await new Promise((done) => setTimeout(done, 220))
+  await flushPromises()
+  return wrapper
+}
+
+/** The one action of a step: its words, or the same in brackets where it is off. */
+export function action(wrapper: VueWrapper): string {
+  const button = wrapper.find('[data-action]')
+  const words = button.find('span').text()
+  return button.attributes('disabled') === undefined ? words : `(${words})`
+}

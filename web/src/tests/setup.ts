@@ -1,0 +1,14 @@
+import { enableAutoUnmount } from '@vue/test-utils'
+import { afterEach } from 'vitest'
+
+class NoResizeObserver implements ResizeObserver {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+}
+globalThis.ResizeObserver = NoResizeObserver
+
+// a view left standing would still listen to the keyboard
+enableAutoUnmount(afterEach)
+
+Element.prototype.scrollIntoView = () => {}
