@@ -61,6 +61,7 @@ const words = computed(() =>
 
 <style scoped>
 .row {
+  container-type: inline-size;
   padding: 4px 0 8px;
   border-bottom: 1px solid var(--zb-hair);
 }
@@ -103,7 +104,26 @@ const words = computed(() =>
 .verdict {
   font-size: 18px;
 }
+@container (max-width: 470px) {
+  .face {
+    grid-template-columns: 50px minmax(0, 1fr) auto;
+    gap: 4px;
+  }
+  .figure {
+    font-size: 42px;
+  }
+  .unit {
+    font-size: 19px;
+    margin-left: 4px;
+  }
+  .verdict {
+    font-size: 17px;
+  }
+}
 @media (max-width: 839px) {
+  .figure {
+    font-size: 50px;
+  }
   .face {
     grid-template-columns: 52px minmax(0, 1fr);
     gap: 0 8px;
