@@ -5,6 +5,7 @@ import java.util.Optional;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.family.Family;
 import zestbench.core.label.LabelRead;
+import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
 
@@ -28,6 +29,9 @@ public final class Families {
 
     /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */
     public static LabelRead read(String kind, String text) {
+        if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(text))) {
+            return PlateLabel.read(text);
+        }
         if (!kind.equals(AUTO)) {
             return named(kind).read().apply(text);
         }
@@ -46,6 +50,6 @@ public final class Families {
     }
 
     private static String kinds() {
-        return String.join(", ", ALL.stream().map(Family::kind).toList());
+        return String.join(", ", ALL.stream().map(Family::kind).toList()) + ", " + PlateLabel.KIND;
     }
 }

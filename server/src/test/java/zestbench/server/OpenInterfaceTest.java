@@ -114,6 +114,48 @@ class OpenInterfaceTest {
         assertThat(answer.at("/matches/0/grade").asString()).isEqualTo("NEEDS_CHANGE");
     }
 
+    @Test
+    void readsAUnitsPlateAndDoubtsWhatDoesNotAgree() {
+        JsonNode read = bench.post(
+                        "/api/read",
+                        "{\"kind\":\"unit-plate\",\"text\":\"MODEL HW036 MFD 04/2016 208/230-1-60\\nCOMPRESSOR RLA 17.9"
+                                + " LRA 112\\nOD FAN FLA 1.4\\nMCA 28.8 MAX FUSE 40\"}")
+                .json();
+        assertThat(read.at("/kind").asString()).isEqualTo("unit-plate");
+        assertThat(read.at("/fields/manufactured").asString()).isEqualTo("2016-04");
+        assertThat(read.at("/fields/compressors/0/lockedRotorAmps").asDouble()).isEqualTo(112);
+        assertThat(read.at("/fields/nominalBtuPerHour").asDouble()).isEqualTo(36_000);
+        assertThat(read.at("/doubts/0/field").asString()).isEqualTo("minimumCircuitAmps");
+        assertThat(read.at("/doubts/0/suggest").asDouble()).isEqualTo(23.8);
+        JsonNode told = bench.post("/api/read", "{\"text\":\"COMP RLA 14.1 LRA 80 FAN FLA 1.2 MCA 18.8 MOP 30\"}")
+                .json();
+        assertThat(told.at("/kind").asString()).as("told by itself").isEqualTo("unit-plate");
+    }
+
+    /** NEMA MG 1, 14.36: 460, 467, 450 V are 1.96 % apart from their mean. */
+    @Test
+    void judgesTheSupply() {
+        String legs = "[{\"pair\":\"L1-L2\",\"volts\":460},{\"pair\":\"L2-L3\",\"volts\":467},"
+                + "{\"pair\":\"L1-L3\",\"volts\":450}]";
+        JsonNode unbalance = bench.post("/api/judge", "{\"kind\":\"unbalance\",\"readings\":" + legs + "}")
+                .json();
+        assertThat(unbalance.at("/verdicts/0/reading").asDouble()).isCloseTo(1.96, within(0.005));
+        assertThat(unbalance.at("/overall").asString()).isEqualTo("GOOD");
+        JsonNode voltage = bench.post(
+                        "/api/judge", "{\"kind\":\"voltage\",\"spec\":{\"volts\":[460]},\"readings\":" + legs + "}")
+                .json();
+        assertThat(voltage.at("/verdicts/0/low").asDouble()).isEqualTo(414);
+        assertThat(voltage.at("/verdicts/0/subject").asString()).isEqualTo("L1-L2");
+        assertThat(voltage.at("/overall").asString()).isEqualTo("GOOD");
+        JsonNode lost = bench.post(
+                        "/api/judge",
+                        "{\"kind\":\"voltage\",\"spec\":{\"volts\":[460]},\"readings\":"
+                                + legs.replace("467", "12").replace("450", "9") + "}")
+                .json();
+        assertThat(lost.at("/findings/0/severity").asString()).isEqualTo("STOP");
+        assertThat(lost.at("/findings/0/text").asString()).contains("Leg L3 is lost");
+    }
+
     /** What was given, what is wrong, what would be right: RFC 9457, with the field named. */
     @ParameterizedTest(name = "{0} {1}: {2}")
     @CsvSource(
@@ -130,6 +172,10 @@ class OpenInterfaceTest {
                 "/api/judge | {\"kind\":\"capacitor\",\"spec\":{\"sections\":[{\"microfarads\":5}]},\"readings\":[null]} | readings[0]",
                 "/api/judge | {\"kind\":\"capacitor\",\"spec\":{\"sections\":[{\"microfarads\":5}]},\"readings\":[{\"microfarads\":5}],\"meter\":{\"percent\":900}} | meter.percent",
                 "/api/judge | {\"kind\":\"capacitor\",\"spec\":{\"sections\":[{\"microfarads\":5}]},\"readings\":[{\"microfarads\":5}],\"rules\":{\"capacitorOut\":\"MAYBE\"}} | rules.capacitorOut",
+                "/api/judge | {\"kind\":\"voltage\",\"spec\":{},\"readings\":[{\"pair\":\"L1-L2\",\"volts\":240}]} | spec.volts",
+                "/api/judge | {\"kind\":\"voltage\",\"spec\":{\"volts\":[230]},\"readings\":[{\"pair\":\"L1\",\"volts\":240}]} | readings[0].pair",
+                "/api/judge | {\"kind\":\"unbalance\",\"readings\":[{\"pair\":\"L1-L2\",\"volts\":240}]} | readings",
+                "/api/judge | {\"kind\":\"weather\",\"readings\":[]} | kind",
                 "/api/match | {\"kind\":\"capacitor\",\"required\":{\"sections\":[]}} | required.sections",
                 "/api/match | {\"kind\":\"capacitor\",\"required\":{\"sections\":[{\"microfarads\":5}]},\"offers\":[{\"spec\":{}}]} | offers[0].id",
                 "/api/match | {\"kind\":\"capacitor\",\"required\":{\"sections\":[{\"microfarads\":5}]},\"stock\":[{\"id\":\"a\",\"quantity\":-1,\"spec\":{}}]} | stock[0].quantity",

@@ -5,7 +5,8 @@ public enum Quantity {
     MICROFARADS("µF", 6, 0.001, 6_000),
     VOLTS("V", 6, 0.001, 1_000),
     AMPS("A", 6, 0.001, 600),
-    OHMS("Ω", 600, 0.1, 60_000_000);
+    OHMS("Ω", 600, 0.1, 60_000_000),
+    PERCENT("%", 60, 0.01, 1_000);
 
     private static final double DECADE = 10;
 

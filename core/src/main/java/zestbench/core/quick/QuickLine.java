@@ -38,6 +38,9 @@ public record QuickLine(
         if (label != null && label.kind() == null) {
             return new QuickLine(label, List.of(), "\"" + before + "\" is no label that can be read: " + HOW);
         }
+        if (label != null && Families.find(String.valueOf(label.kind())).isEmpty()) {
+            return new QuickLine(null, List.of(), "this is a unit's plate, not a part's label: " + HOW);
+        }
         List<String> names;
         try {
             names = label == null ? sections : sectionsOf(label);

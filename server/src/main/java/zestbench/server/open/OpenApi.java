@@ -18,6 +18,7 @@ import zestbench.core.Families;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
+import zestbench.core.plate.PlateAttributes;
 import zestbench.core.value.Value;
 
 /** The OpenAPI document: the shapes of specs come from the families' own attributes. */
@@ -54,6 +55,8 @@ class OpenApi {
                 api.getComponents().addSchemas(name, object(family.attributes()));
                 any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + name));
             }
+            api.getComponents().addSchemas("UnitPlateFields", object(PlateAttributes.ALL));
+            any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/UnitPlateFields"));
             api.getComponents().addSchemas(FIELDS, any);
         };
     }

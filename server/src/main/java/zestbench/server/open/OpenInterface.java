@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.Families;
 import zestbench.core.capacitor.UnderLoad;
+import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
@@ -21,11 +22,15 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
+import zestbench.core.plate.PlateAttributes;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
+import zestbench.core.supply.PairReading;
+import zestbench.core.supply.SupplyVoltage;
+import zestbench.core.supply.Unbalance;
 import zestbench.core.value.Value;
 import zestbench.server.open.OpenWords.AssignmentGiven;
 import zestbench.server.open.OpenWords.CriterionGiven;
@@ -47,6 +52,8 @@ import zestbench.server.problem.TooLarge;
 class OpenInterface {
     private static final int LONGEST_TEXT = 20_000;
     private static final int MOST_LINES = 20_000;
+    private static final String VOLTAGE = "voltage";
+    private static final String UNBALANCE = "unbalance";
     private static final String UNDER_LOAD = "capacitor-under-load";
 
     @PostMapping("/api/read")
@@ -75,6 +82,33 @@ class OpenInterface {
 
     @PostMapping("/api/judge")
     JudgeAnswer judge(@Valid @RequestBody JudgeRequest request) {
+        return switch (request.kind()) {
+            case VOLTAGE ->
+                answer(SupplyVoltage.judge(
+                        spec(PlateAttributes.ALL, request.spec(), "spec"), pairs(request), meter(request.meter())));
+            case UNBALANCE -> answer(Unbalance.judge(pairs(request), meter(request.meter())));
+            default -> judgePart(request);
+        };
+    }
+
+    private static List<PairReading> pairs(JudgeRequest request) {
+        List<PairReading> out = new ArrayList<>();
+        for (TakenReading taken : request.readings()) {
+            String field = "readings[" + out.size() + "]";
+            InputProblem.require(taken != null, field, null, "give a pair and its volts");
+            try {
+                out.add(new PairReading(
+                        InputProblem.given(
+                                taken.pair(), "pair", "name two legs, as L1-L2, or a leg and ground, as L1-G"),
+                        InputProblem.given(taken.volts(), "volts", "give the volts that were read")));
+            } catch (InputProblem problem) {
+                throw problem.within(field);
+            }
+        }
+        return out;
+    }
+
+    private static JudgeAnswer judgePart(JudgeRequest request) {
         boolean underLoad = request.kind().equals(UNDER_LOAD);
         Family family = underLoad ? Families.named("capacitor") : Families.named(request.kind());
         Spec spec = spec(family, request.spec(), "spec");
@@ -231,11 +265,15 @@ class OpenInterface {
     }
 
     private static Spec spec(Family family, Value.@Nullable Fields fields, String place) {
+        return spec(family.attributes(), fields, place);
+    }
+
+    private static Spec spec(List<Attribute> attributes, Value.@Nullable Fields fields, String place) {
         if (fields == null) {
             return Spec.EMPTY;
         }
         try {
-            return Spec.checked(family.attributes(), fields);
+            return Spec.checked(attributes, fields);
         } catch (InputProblem problem) {
             throw problem.within(place);
         }

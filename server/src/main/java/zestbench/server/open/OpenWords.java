@@ -38,8 +38,12 @@ final class OpenWords {
             @Nullable MeterGiven meter,
             @Nullable RulesPart rules) {}
 
-    /** One reading: exactly one of microfarads, open, overRange; under load amps, volts and hertz. */
+    /**
+     * One reading: exactly one of microfarads, open, overRange; under load amps, volts and hertz; of the supply a pair,
+     * such as L1-L2, and its volts.
+     */
     record TakenReading(
+            @Nullable String pair,
             @Nullable String section,
             @Nullable Double microfarads,
             @Nullable Boolean open,

@@ -1,0 +1,56 @@
+package zestbench.core.plate;
+
+import java.util.List;
+import zestbench.core.family.Attribute;
+import zestbench.core.family.Attribute.Type;
+
+/** What a unit's rating plate can say. */
+public final class PlateAttributes {
+    private static final String MOTOR_ROW = "in the row of that motor";
+
+    /** In the order a plate is read. */
+    public static final List<Attribute> ALL = List.of(
+            Attribute.text("model", "Model", "beside MODEL or M/N"),
+            Attribute.text("serial", "Serial", "beside SERIAL or S/N; private"),
+            Attribute.text("manufactured", "Made", "beside MFD or MFG DATE, month and year"),
+            Attribute.number("volts", "Rated volts", "V", "beside VOLTS, one or a pair")
+                    .as(Type.NUMBERS),
+            Attribute.number("phase", "Phase", "", "beside PH"),
+            Attribute.number("hertz", "Frequency", "Hz", "beside HZ").as(Type.NUMBERS),
+            Attribute.number("minVolts", "Least volts", "V", "permissible voltage, MIN"),
+            Attribute.number("maxVolts", "Most volts", "V", "permissible voltage, MAX"),
+            Attribute.rows(
+                    "compressors",
+                    "Compressors",
+                    "in the compressor's row",
+                    Attribute.number("ratedLoadAmps", "RLA", "A", "in the compressor's row"),
+                    Attribute.number("lockedRotorAmps", "LRA", "A", "in the compressor's row")),
+            fans("outdoorFans", "Outdoor fans"),
+            fans("indoorFans", "Indoor fans"),
+            Attribute.number("heaterAmps", "Electric heat", "A", "in the heater's row"),
+            Attribute.number("heaterKilowatts", "Electric heat", "kW", "in the heater's row"),
+            Attribute.number("branchCircuitSelectionAmps", "Branch-circuit selection", "A", "beside BCSC"),
+            Attribute.number("minimumCircuitAmps", "MCA", "A", "beside MCA or MIN CIRCUIT AMPS"),
+            Attribute.number("maximumFuseAmps", "Max fuse", "A", "beside MAX FUSE or MOP"),
+            Attribute.number("maximumBreakerAmps", "Max breaker", "A", "beside MAX BREAKER or MOP"),
+            Attribute.number("crankcaseHeaterWatts", "Crankcase heater", "W", "beside CRANKCASE HEATER"),
+            Attribute.number("shortCircuitKiloamps", "Short-circuit rating", "kA", "beside SCCR"),
+            Attribute.text("refrigerant", "Refrigerant", "as R-410A"),
+            Attribute.number("chargeOunces", "Factory charge", "oz", "beside the refrigerant, pounds and ounces"),
+            Attribute.number("targetSubcoolingFahrenheit", "Target subcooling", "°F", "beside SUBCOOLING"),
+            Attribute.choice("metering", "Metering", "as TXV or PISTON", "VALVE", "ORIFICE"),
+            Attribute.number("highSideDesignPsig", "Design pressure, high", "psig", "beside DESIGN PRESSURE, HIGH"),
+            Attribute.number("lowSideDesignPsig", "Design pressure, low", "psig", "beside DESIGN PRESSURE, LOW"),
+            Attribute.number("nominalBtuPerHour", "Nominal cooling", "Btu/h", "a digit group of the model number"));
+
+    private PlateAttributes() {}
+
+    private static Attribute fans(String name, String label) {
+        return Attribute.rows(
+                name,
+                label,
+                MOTOR_ROW,
+                Attribute.number("horsepower", "HP", "HP", MOTOR_ROW),
+                Attribute.number("fullLoadAmps", "FLA", "A", MOTOR_ROW));
+    }
+}

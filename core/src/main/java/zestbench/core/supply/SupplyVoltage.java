@@ -1,0 +1,114 @@
+package zestbench.core.supply;
+
+import java.util.ArrayList;
+import java.util.List;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Guard;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Phrase;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Limits;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+
+/** The verdict on supply volts by the unit's plate, and which leg is lost where one is. */
+public final class SupplyVoltage {
+    /** Under this share of the highest reading a pair hangs on a lost or back-fed leg. [practice] */
+    private static final double LOST_SHARE = 0.75;
+    /** Between these a reading names neither 208 nor 240. [practice] */
+    private static final Limits BETWEEN_SYSTEMS = new Limits(215, 228);
+
+    private final RatedVolts rated;
+    private final Meter meter;
+    private final List<Finding> findings = new ArrayList<>();
+
+    private SupplyVoltage(RatedVolts rated, Meter meter) {
+        this.rated = rated;
+        this.meter = meter;
+    }
+
+    /** @param plate a unit's plate with {@code volts}, or {@code minVolts} and {@code maxVolts} */
+    public static Judgement judge(Spec plate, List<PairReading> readings, Meter meter) {
+        InputProblem.require(!readings.isEmpty(), "readings", "none", "give at least one pair, such as L1-L2");
+        return new SupplyVoltage(RatedVolts.from(plate), meter).judge(readings);
+    }
+
+    private Judgement judge(List<PairReading> readings) {
+        List<Judged> verdicts = new ArrayList<>();
+        for (PairReading reading : readings) {
+            verdicts.add(reading.isBetweenLegs() ? legs(reading) : toGround(reading));
+        }
+        lostLeg(readings.stream().filter(PairReading::isBetweenLegs).toList());
+        return Judgement.of(verdicts, findings);
+    }
+
+    private Judged legs(PairReading pair) {
+        Reading reading = Reading.of(Quantity.VOLTS, pair.volts());
+        double doubt = meter.uncertaintyOf(reading);
+        Limits limits = rated.limits();
+        Verdict verdict = Guard.judge(pair.volts(), limits, doubt);
+        Phrase outcome = switch (verdict) {
+            case FAILED -> Phrase.of("{} V is outside, the meter's doubt is ±{}.", pair.volts(), doubt);
+            case TOO_CLOSE -> Phrase.of("{} V lies within the meter's doubt of ±{} of a limit.", pair.volts(), doubt);
+            default -> Phrase.of("{} V is inside, the meter's doubt is ±{}.", pair.volts(), doubt);
+        };
+        if (rated.rated().size() > 1 && BETWEEN_SYSTEMS.contains(pair.volts())) {
+            findings.add(Finding.info(
+                    "{}: {} V lies between a 208 and a 240 V system: ask which it is before a tap or a coil is chosen.",
+                    pair.pair(),
+                    pair.volts()));
+        }
+        Reckoning rule = rated.rule();
+        return new Judged(
+                pair.pair(),
+                verdict,
+                reading,
+                doubt,
+                null,
+                limits,
+                new Reckoning(rule.working().then(outcome), rule.mark()));
+    }
+
+    /** To ground a leg reads something or nothing; a high leg reads 208 V where the others read 120, and is no fault. */
+    private Judged toGround(PairReading pair) {
+        Reading reading = Reading.of(Quantity.VOLTS, pair.volts());
+        boolean alive = pair.volts() > rated.limits().low() * (1 - LOST_SHARE);
+        Phrase working = alive
+                ? Phrase.of(
+                        "{} V to ground: the leg is there. 208 V on one leg only is a high-leg system, no fault.",
+                        pair.volts())
+                : Phrase.of("{} V to ground: nothing on this leg.", pair.volts());
+        return new Judged(
+                pair.pair(),
+                alive ? Verdict.GOOD : Verdict.FAILED,
+                reading,
+                meter.uncertaintyOf(reading),
+                null,
+                null,
+                new Reckoning(working, zestbench.core.judgement.Mark.PRACTICE));
+    }
+
+    /** Two of three pairs that read low share the lost leg. [physics] */
+    private void lostLeg(List<PairReading> legs) {
+        double highest = 0;
+        for (PairReading pair : legs) {
+            highest = Math.max(highest, pair.volts());
+        }
+        double limit = highest * LOST_SHARE;
+        List<PairReading> low = legs.stream().filter(p -> p.volts() < limit).toList();
+        if (highest == 0) {
+            findings.add(Finding.stop("No volts on any pair: disconnect, fuses or the utility's own supply."));
+        } else if (legs.size() == 3 && low.size() == 2) {
+            findings.add(Finding.stop(
+                    "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
+                    PairReading.shared(low.get(0), low.get(1)),
+                    low.get(0).pair(),
+                    low.get(1).pair()));
+        }
+    }
+}
