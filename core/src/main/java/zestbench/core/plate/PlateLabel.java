@@ -19,6 +19,8 @@ public final class PlateLabel {
     public static final String KIND = "unit-plate";
 
     private static final double OUNCES_PER_POUND = 16;
+    private static final int MOST_ROWS = 8;
+    private static final int LONGEST_ROW = 60;
     private static final double SURE = 0.97;
 
     private final String text;
@@ -149,7 +151,7 @@ public final class PlateLabel {
 
     /** Each PlateWords.RLA is a compressor; the PlateWords.LRA that follows before the next one is its own. */
     private void compressors() {
-        List<Matcher> rated = all(PlateWords.RLA);
+        List<Matcher> rated = first(all(PlateWords.RLA));
         rated.forEach(m -> use(m.start(), m.end()));
         List<Matcher> locked = all(PlateWords.LRA);
         List<Value> rows = new ArrayList<>();
@@ -171,15 +173,17 @@ public final class PlateLabel {
     private void fans() {
         List<Value> outdoor = new ArrayList<>();
         List<Value> indoor = new ArrayList<>();
-        for (Matcher rated : all(PlateWords.FLA)) {
-            int from = Math.max(small.lastIndexOf('\n', rated.start()) + 1, lastUsedBefore(rated.start()));
+        for (Matcher rated : first(all(PlateWords.FLA))) {
+            int line = Math.max(small.lastIndexOf('\n', rated.start()) + 1, rated.start() - LONGEST_ROW);
+            int from = Math.max(line, lastUsedBefore(rated.start()));
             boolean inside = PlateWords.INDOOR
                     .matcher(small.substring(from, rated.start()))
                     .find();
             List<Value> rows = inside ? indoor : outdoor;
             String field = (inside ? "indoorFans[" : "outdoorFans[") + rows.size() + "].";
             Map<String, Value> row = new LinkedHashMap<>();
-            int end = small.indexOf('\n', rated.end()) < 0 ? small.length() : small.indexOf('\n', rated.end());
+            int newLine = small.indexOf('\n', rated.end());
+            int end = Math.min(newLine < 0 ? small.length() : newLine, rated.end() + LONGEST_ROW);
             Matcher power = PlateWords.POWER.matcher(small);
             power.region(from, end);
             if (power.find() && !isUsed(power.start(), power.end())) {
@@ -317,6 +321,11 @@ public final class PlateLabel {
     private List<Matcher> all(PlateWords.Figure figure) {
         List<Matcher> before = all(figure.before());
         return before.isEmpty() && figure.behind() != null ? all(figure.behind()) : before;
+    }
+
+    /** A plate has no more rows of a kind; what is beyond is left unread. */
+    private static List<Matcher> first(List<Matcher> rows) {
+        return rows.subList(0, Math.min(MOST_ROWS, rows.size()));
     }
 
     private List<Matcher> all(Pattern pattern) {

@@ -139,6 +139,17 @@ class PlateTest {
         }
     }
 
+    /** Twenty thousand characters of what a plate is made of are read at once, and no plate has thousands of rows. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"fla 1 ", "rla 1.1 lra 9 ", "max fuse ", "voltage min ", "heater 1 ", "1 lb ", "1/", "model "})
+    void longTextIsReadInTime(String piece) {
+        String text = piece.repeat(20_000 / piece.length());
+        long from = System.nanoTime();
+        Spec.checked(PlateAttributes.ALL, PlateLabel.read(text).fields());
+        assertThat((System.nanoTime() - from) / 1e9).as("seconds").isLessThan(3);
+    }
+
     @ParameterizedTest(name = "\"{0}\" is no plate")
     @ValueSource(strings = {"55/7.5 MFD 440VAC", "hello", "", "1/4 HP 1075 RPM 208-230V 1.4 FLA", "MCA"})
     void otherTextIsNoPlate(String text) {
