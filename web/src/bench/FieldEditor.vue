@@ -81,11 +81,12 @@ function removeRow(at: number) {
   </div>
   <ChoiceButtons
     v-else-if="attribute.type === 'CHOICE'"
+    is-clearable
     :label="attribute.label"
     is-hidden-label
     :choices="attribute.options.map((o) => ({ value: o, words: o }))"
     :model-value="(value as string) ?? null"
-    @update:model-value="emit('change', $event === value ? undefined : ($event ?? undefined))"
+    @update:model-value="emit('change', $event ?? undefined)"
   />
   <ChoiceButtons
     v-else-if="attribute.type === 'FLAG'"

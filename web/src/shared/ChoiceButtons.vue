@@ -1,6 +1,11 @@
 <script setup lang="ts" generic="T extends string">
 /** One of a few, all in view. */
-defineProps<{ label: string; choices: readonly { value: T; words: string }[]; isHiddenLabel?: boolean }>()
+defineProps<{
+  label: string
+  choices: readonly { value: T; words: string }[]
+  isHiddenLabel?: boolean
+  /** a second tap takes the choice back */ isClearable?: boolean
+}>()
 const value = defineModel<T | null>({ required: true })
 </script>
 
@@ -15,7 +20,7 @@ const value = defineModel<T | null>({ required: true })
         class="choice"
         :class="{ on: value === c.value }"
         :aria-pressed="value === c.value"
-        @click="value = c.value"
+        @click="value = isClearable && value === c.value ? null : c.value"
       >
         {{ c.words }}
       </button>

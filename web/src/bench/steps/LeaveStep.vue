@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useClipboard } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
+import type { PartView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useCall } from '@/stores/call'
@@ -21,6 +22,11 @@ watch(
   },
   { immediate: true },
 )
+/** Where it sits, what it was left with, and until when. */
+function endOf(p: PartView): string {
+  const until = p.closed?.returnDate ? `, stopgap until ${p.closed.returnDate}` : ''
+  return `${p.place.toLowerCase()}: ${p.closed?.asLeft}${until}`
+}
 function end(how: 'CLOSED' | 'CANCELLED') {
   void store.change('POST', '/end', `end: ${how.toLowerCase()}`, { end: how, note: note.value })
 }
@@ -34,10 +40,7 @@ function end(how: 'CLOSED' | 'CANCELLED') {
       </p>
       <ul v-if="store.call?.parts.some((p) => p.closed)" class="closed">
         <li v-for="p in store.call.parts.filter((x) => x.closed)" :key="p.id">
-          <b>{{ p.title }}</b>, {{ p.place.toLowerCase() }}: {{ p.closed?.asLeft }}
-          <template v-if="p.closed?.returnDate"
-            >, stopgap until <b>{{ p.closed.returnDate }}</b></template
-          >
+          <b>{{ p.title }}</b> {{ endOf(p) }}
         </li>
       </ul>
       <div class="row">
