@@ -99,7 +99,7 @@ describe('shop rules', () => {
   })
 
   it('show default and reason, and send what is chosen as it is kept', async () => {
-    const sent = server({ '/api/rules': rules('PREVENTIVE'), '/api/meters': [] })
+    const sent = server({ '/api/rules': rules('LABEL_TOLERANCE'), '/api/meters': [] })
     const view = await onBench(RulesView, callWith([]), ask)
     expect(view.text()).toContain('default: Outside the label')
     expect(view.text()).toContain('by Tech 2')
