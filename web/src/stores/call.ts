@@ -15,6 +15,7 @@ export const useCall = defineStore('call', () => {
   const place = ref<Place>({ call: 'ASK' })
   const problem = ref('')
   const notice = ref('')
+  const underWay = new Map<string, Promise<boolean>>()
   const waiting = useWaiting()
   const timers = useTimers()
 
@@ -81,8 +82,18 @@ export const useCall = defineStore('call', () => {
     if (found) go({ part: id, step: found.isGood || found.closed ? 'JUDGE' : firstOpen(found.filled) })
   }
 
-  /** Changes the call; true once the server has it. With no connection the change waits on this device. */
-  async function change(
+  /**
+   * Changes the call; true once the server has it. With no connection the change waits on this device. A second tap while
+   * the same change is on its way is the first one.
+   */
+  function change(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
+    const same = JSON.stringify([call.value?.id, method, path, json])
+    const sent = underWay.get(same) ?? carryOut(method, path, what, json).finally(() => underWay.delete(same))
+    underWay.set(same, sent)
+    return sent
+  }
+
+  async function carryOut(
     method: Change['method'],
     path: string,
     what: string,

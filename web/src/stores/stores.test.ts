@@ -75,6 +75,23 @@ describe('the call on the bench', () => {
     expect(useWaiting().count).toBe(0)
   })
 
+  it('takes two taps on the same thing for one', async () => {
+    const store = useCall()
+    store.take(call())
+    const fetched = vi
+      .fn()
+      .mockImplementation(async () => new Response(JSON.stringify(call()), { status: 200 }))
+    vi.stubGlobal('fetch', fetched)
+    const wires = { wires: [] }
+    expect(await Promise.all([1, 2].map(() => store.change('PUT', '/wires', 'wires', wires)))).toEqual([
+      true,
+      true,
+    ])
+    expect(fetched).toHaveBeenCalledOnce()
+    await store.change('PUT', '/wires', 'wires', wires)
+    expect(fetched).toHaveBeenCalledTimes(2)
+  })
+
   it('keeps a change in line behind what already waits, so that the order stays', async () => {
     const store = useCall()
     store.take(call())
