@@ -53,6 +53,7 @@ const ui = useUi()
 }
 .word {
   font-size: 26px;
+  white-space: nowrap;
 }
 .ways {
   display: flex;
@@ -92,6 +93,9 @@ const ui = useUi()
   font-weight: 700;
 }
 @media (max-width: 839px) {
+  .has-timer .word {
+    display: none;
+  }
   .way:not(.ask) {
     display: none;
   }

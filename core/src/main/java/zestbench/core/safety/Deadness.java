@@ -16,7 +16,7 @@ public record Deadness(List<Pair> pairs, boolean live) {
     public static final double DEAD_VOLTS = 5;
 
     /** A charge can come back by itself: a capacitor's pairs are read once more after this. [physics] */
-    public static final long READ_AGAIN_MILLIS = 60_000;
+    private static final long READ_AGAIN_MILLIS = 60_000;
 
     /**
      * One pair of terminals.
@@ -28,6 +28,12 @@ public record Deadness(List<Pair> pairs, boolean live) {
     public record Pair(String place, String name, double volts, long atMillis, long firstMillis, int readings) {
         public boolean isDead() {
             return volts >= 0 && volts < DEAD_VOLTS;
+        }
+
+        /** When a capacitor's pair is to be read once more, as its charge can come back; 0 where that is not asked. */
+        public long againAtMillis() {
+            boolean again = !place.equals(SUPPLY) && isDead() && readings < 2;
+            return again ? firstMillis + READ_AGAIN_MILLIS : 0;
         }
     }
 

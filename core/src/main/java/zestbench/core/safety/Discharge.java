@@ -20,6 +20,11 @@ public record Discharge(
     /** Counted as harmless to touch. [practice] */
     public static final double SAFE_VOLTS = 50;
 
+    /** A resistor that is at hand and quick enough. [practice] */
+    public static final double USUAL_OHMS = 20_000;
+    /** Taken where the capacitor's volts were not read: the higher of the usual two. [practice] */
+    public static final double USUAL_VOLTS = 440;
+
     private static final double MICRO = 1_000_000;
     private static final double TOO_SLOW_SECONDS = 30;
 

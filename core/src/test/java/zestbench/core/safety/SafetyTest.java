@@ -71,6 +71,26 @@ class SafetyTest {
         assertThat(watch.of(asked).live()).isTrue();
     }
 
+    @Test
+    void aCapacitorsPairIsReadOnceMoreAfterAMinuteTheSupplyIsNot() {
+        var asked = Map.of(Deadness.SUPPLY, List.of("L1–L2"), "cap", List.of("C–HERM"));
+        Deadness.Watch watch = new Deadness.Watch();
+        watch.read(Deadness.SUPPLY, "L1–L2", 0.1, 1_000);
+        watch.read("cap", "C–HERM", 0.1, 2_000);
+        assertThat(again(watch.of(asked), "cap")).isEqualTo(62_000);
+        assertThat(again(watch.of(asked), Deadness.SUPPLY)).isZero();
+        watch.read("cap", "C–HERM", 0.2, 63_000);
+        assertThat(again(watch.of(asked), "cap")).isZero();
+    }
+
+    private static long again(Deadness deadness, String place) {
+        return deadness.pairs().stream()
+                .filter(p -> p.place().equals(place))
+                .findFirst()
+                .orElseThrow()
+                .againAtMillis();
+    }
+
     @ParameterizedTest(name = "{0} phase {1} V: {2} pairs")
     @CsvSource({"1, 230, 3", "1, 120, 3", "1, 0, 3", "3, 460, 6"})
     void everyLegIsReadAgainstEveryOtherAndGround(int phase, double volts, int pairs) {

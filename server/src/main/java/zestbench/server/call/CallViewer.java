@@ -38,10 +38,6 @@ import zestbench.server.unit.Units.UnitView;
 /** Makes the bench's view of a call from its tape. */
 @Component
 class CallViewer {
-    /** A usual discharge resistor. [practice] */
-    private static final double DISCHARGE_OHMS = 20_000;
-
-    private static final double USUAL_VOLTS = 440;
 
     private final Shop shop;
     private final LastTime lastTime;
@@ -116,8 +112,8 @@ class CallViewer {
     }
 
     private static DischargeView discharge(PartState part, Spec row, double microfarads, ShopRules rules) {
-        double volts = part.spec().number("volts").orElse(USUAL_VOLTS);
-        Discharge discharge = Discharge.of(microfarads, volts, DISCHARGE_OHMS);
+        double volts = part.spec().number("volts").orElse(Discharge.USUAL_VOLTS);
+        Discharge discharge = Discharge.of(microfarads, volts, Discharge.USUAL_OHMS);
         boolean resistor = rules.discharge() == ShopRules.Discharge.RESISTOR;
         String title = row.text("terminal").map(t -> "C–" + t).orElse("a–b");
         List<String> lines =

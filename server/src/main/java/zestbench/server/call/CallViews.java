@@ -75,14 +75,13 @@ final class CallViews {
             boolean isDead,
             @Nullable Long againAtMillis) {
         static PairView of(Deadness.Pair pair, String title) {
-            boolean again = !pair.place().equals(Deadness.SUPPLY) && pair.isDead() && pair.readings() < 2;
             return new PairView(
                     pair.place(),
                     title,
                     pair.name(),
                     pair.volts() < 0 ? null : pair.volts(),
                     pair.isDead(),
-                    again ? pair.firstMillis() + Deadness.READ_AGAIN_MILLIS : null);
+                    pair.againAtMillis() > 0 ? pair.againAtMillis() : null);
         }
     }
 
