@@ -1,0 +1,109 @@
+package zestbench.core.suspect;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What is asked in taps: a few words and the answers to choose from, each of which settles one or more facts.
+ *
+ * @param asked whether the customer can answer it; else it is looked at or measured at the unit
+ */
+public record Question(String key, String words, boolean asked, List<Answer> answers) {
+    /** One answer. @param facts what it settles */
+    public record Answer(String key, String words, Map<Fact, Boolean> facts) {}
+
+    /** In the order they are asked. */
+    public static final List<Question> ALL = questions();
+
+    private static List<Question> questions() {
+        List<Question> out = new ArrayList<>();
+        out.add(plain(Fact.INDOOR_RUNS, true, "Indoor blower", "runs", "silent"));
+        out.add(plain(Fact.OUTDOOR_FAN_RUNS, true, "Outdoor fan", "runs", "silent"));
+        out.add(new Question(
+                "compressor",
+                "Compressor",
+                true,
+                List.of(
+                        new Answer("runs", "runs", facts(Fact.COMPRESSOR_RUNS, true, Fact.COMPRESSOR_HUMS, false)),
+                        new Answer(
+                                "hums",
+                                "hums, clicks off",
+                                facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, true)),
+                        new Answer(
+                                "silent", "silent", facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, false)))));
+        out.add(plain(Fact.WEAK_AIR, true, "Air at the registers", "little", "as usual"));
+        out.add(plain(Fact.BREAKER_OPENS, true, "Breaker or fuse", "opened", "holds"));
+        out.add(plain(Fact.ICE, true, "Ice on the lines", "yes", "no"));
+        out.add(plain(Fact.GROWLS, true, "Sound", "growls", "as usual"));
+        out.add(plain(Fact.THERMOSTAT_LIT, true, "Thermostat", "lit", "dark"));
+        out.add(plain(Fact.RUNS_WITHOUT_CALL, true, "Runs with no call", "yes", "no"));
+        out.add(plain(Fact.SHORT_CYCLES, true, "Starts and stops", "yes", "no"));
+        out.add(plain(Fact.SUDDEN, true, "Since when", "all at once", "bit by bit"));
+        out.add(plain(Fact.AFTER_STORM, true, "Storm before it", "yes", "no"));
+        out.add(plain(Fact.AFTER_WORK, true, "Someone was at it", "yes", "no"));
+        out.add(plain(Fact.WATER_IN_PAN, true, "Water in the pan", "yes", "no"));
+        out.add(plain(Fact.CONTACTOR_IN, false, "Contactor", "in", "out"));
+        out.add(plain(Fact.SHELL_HOT, false, "Compressor shell", "hot", "cool"));
+        out.add(plain(Fact.FAN_TURNS_FREE, false, "Fan blade by hand", "turns", "bound"));
+        out.add(plain(Fact.COIL_DIRTY, false, "Condenser coil", "matted", "clean"));
+        out.add(plain(Fact.FILTER_CHOKED, false, "Filter and wheel", "choked", "clean"));
+        out.add(plain(Fact.LEAD_BURNT, false, "Leads and plug", "burnt", "sound"));
+        out.add(plain(Fact.WIRE_RUBBED, false, "Wire rubbed bare", "found", "none"));
+        out.add(plain(Fact.FUSE_OPEN, false, "Fuses by ohms", "one open", "whole"));
+        out.add(plain(Fact.CONTROL_FUSE_OPEN, false, "Control fuse", "open", "whole"));
+        out.add(plain(Fact.SWITCH_OPEN, false, "Pressure switches", "one open", "closed"));
+        out.add(plain(Fact.FLOAT_OPEN, false, "Float, proving switch", "open", "closed"));
+        out.add(plain(Fact.COIL_OPEN, false, "Contactor coil by ohms", "open", "closed"));
+        out.add(plain(Fact.CONTACTOR_STAYS_IN, false, "Coil wire off", "stays in", "drops out"));
+        out.add(plain(Fact.WINDING_OPEN, false, "Compressor windings", "one open to C", "closed"));
+        out.add(plain(Fact.GROUNDED, false, "Windings to ground", "grounded", "clear"));
+        out.add(plain(Fact.TWO_START_DEVICES, false, "Start devices", "two", "one or none"));
+        out.add(plain(Fact.AMPS_HIGH, false, "Compressor amps", "high", "as usual"));
+        out.add(plain(Fact.NOT_PUMPING, false, "Low amps, equal pressures", "yes", "no"));
+        out.add(plain(Fact.BLOWER_HOT, false, "Blower motor", "too hot to touch", "cool"));
+        out.add(plain(Fact.BLOWER_CAPACITOR_OUT, false, "Blower capacitor", "out", "good"));
+        out.add(plain(Fact.HERM_OUT, false, "HERM section", "out", "good"));
+        out.add(plain(Fact.FAN_OUT, false, "FAN section", "out", "good"));
+        out.add(plain(Fact.LINE_VOLTS, false, "Contactor line side", "all pairs live", "a pair dead"));
+        out.add(plain(Fact.LOAD_VOLTS, false, "Contactor load side", "all pairs live", "a pair dead"));
+        out.add(plain(Fact.LEG_LOST, false, "Leg to leg", "one leg lost", "all there"));
+        out.add(plain(Fact.COIL_VOLTS, false, "24 V at the coil", "there", "not there"));
+        out.add(plain(Fact.SECONDARY_VOLTS, false, "24 V at the transformer", "there", "not there"));
+        out.add(plain(Fact.THREE_PHASE, false, "Supply", "three-phase", "single-phase"));
+        return List.copyOf(out);
+    }
+
+    private static Question plain(Fact fact, boolean asked, String words, String yes, String no) {
+        return new Question(
+                fact.name(),
+                words,
+                asked,
+                List.of(new Answer("yes", yes, Map.of(fact, true)), new Answer("no", no, Map.of(fact, false))));
+    }
+
+    private static Map<Fact, Boolean> facts(Fact one, boolean first, Fact two, boolean second) {
+        Map<Fact, Boolean> out = new EnumMap<>(Fact.class);
+        out.put(one, first);
+        out.put(two, second);
+        return out;
+    }
+
+    public static Optional<Question> named(String key) {
+        return ALL.stream().filter(q -> q.key().equals(key)).findFirst();
+    }
+
+    /** The question that settles {@code fact}. */
+    public static Question about(Fact fact) {
+        return ALL.stream()
+                .filter(q -> q.answers().stream().anyMatch(a -> a.facts().containsKey(fact)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    public Optional<Answer> answer(String answerKey) {
+        return answers.stream().filter(a -> a.key().equals(answerKey)).findFirst();
+    }
+}
