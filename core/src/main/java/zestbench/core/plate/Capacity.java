@@ -1,8 +1,12 @@
 package zestbench.core.plate;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Reckoning;
 
 /**
  * Nominal cooling capacity by a model number's digit groups, in thousands of Btu/h; 12,000 Btu/h is one ton. [practice]
@@ -16,11 +20,29 @@ public record Capacity(String group, int thousands) {
     private static final int SMALLEST = 18;
     private static final int LARGEST_SMALL = 60;
     private static final int STEP = 6;
-    private static final double THOUSANDS_PER_TON = 12;
-    /** Amps a ton of a single-phase compressor at 230 V. [practice] */
-    private static final double LEAST_AMPS_PER_TON = 5;
+    /** 12,000 Btu/h is one ton. */
+    static final double BTU_PER_HOUR_PER_TON = 12_000;
 
-    private static final double MOST_AMPS_PER_TON = 8;
+    /**
+     * A size the model number can mean.
+     *
+     * @param likely whether the compressors' rated-load amps go with it
+     * @param reckoning amps a ton; null where no rated-load amps are known
+     */
+    public record Candidate(
+            Capacity capacity, boolean likely, @Nullable Reckoning reckoning) {}
+
+    /** The candidates of a plate's model number, those that go with its compressors first. */
+    public static List<Candidate> ranked(Spec plate) {
+        CompressorAmps amps = CompressorAmps.of(plate);
+        List<Candidate> out = new ArrayList<>();
+        for (Capacity each : candidates(plate.text("model").orElse(""))) {
+            out.add(new Candidate(
+                    each, amps.agreesWith(each.tons()), amps.isKnown() ? amps.reckoning(each.tons()) : null));
+        }
+        out.sort(Comparator.comparing(c -> !c.likely()));
+        return out;
+    }
 
     /**
      * Every group of {@code model} that can be a capacity, in the order they stand in it. A run of six or nine digits is
@@ -52,13 +74,7 @@ public record Capacity(String group, int thousands) {
     }
 
     public double tons() {
-        return thousands / THOUSANDS_PER_TON;
-    }
-
-    /** Whether a compressor of this rated-load amps, single-phase at 230 V or three-phase, goes with it. [practice] */
-    public boolean agreesWith(double ratedLoadAmps, int phase) {
-        double perTon = ratedLoadAmps / tons() * (phase == 3 ? Math.sqrt(3) : 1);
-        return perTon >= LEAST_AMPS_PER_TON && perTon <= MOST_AMPS_PER_TON;
+        return btuPerHour() / BTU_PER_HOUR_PER_TON;
     }
 
     private static boolean isCapacity(int thousands) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -28,7 +27,6 @@ public final class PlateLabel {
     private final boolean[] used;
     private final Map<String, Value> fields = new LinkedHashMap<>();
     private final List<LabelRead.Piece> pieces = new ArrayList<>();
-    private final List<LabelRead.Doubt> doubts = new ArrayList<>();
 
     private PlateLabel(String text) {
         this.text = text;
@@ -41,14 +39,14 @@ public final class PlateLabel {
         return new PlateLabel(text).run();
     }
 
-    /** Whether the text speaks of a unit: circuit ampacity or overcurrent protection beside a compressor or fan. */
+    /** Whether the text speaks of a unit: a compressor or a model with circuit figures or a refrigerant beside it. */
     public static boolean resembles(String text) {
         Map<String, Value> fields = read(text).fields().fields();
         boolean circuit = fields.containsKey("minimumCircuitAmps")
                 || fields.containsKey("maximumFuseAmps")
                 || fields.containsKey("maximumBreakerAmps");
         boolean unit = fields.containsKey("compressors") || fields.containsKey("model");
-        return (circuit && unit) || (fields.containsKey("compressors") && fields.containsKey("refrigerant"));
+        return (circuit && unit) || (unit && fields.containsKey("refrigerant"));
     }
 
     private LabelRead run() {
@@ -63,8 +61,8 @@ public final class PlateLabel {
         compressors();
         fans();
         refrigerant();
-        capacity();
-        proofread();
+        PlateDoubts.settleCapacity(fields);
+        List<LabelRead.Doubt> doubts = PlateDoubts.of(new Spec(new Value.Fields(fields)));
         double sure = fields.isEmpty() ? 0 : SURE;
         return new LabelRead(fields.isEmpty() ? null : KIND, sure, new Value.Fields(fields), pieces, doubts, unread());
     }
@@ -149,7 +147,7 @@ public final class PlateLabel {
         }
     }
 
-    /** Each PlateWords.RLA is a compressor; the PlateWords.LRA that follows before the next one is its own. */
+    /** Each RLA is a compressor; the LRA that follows before the next one is its own. */
     private void compressors() {
         List<Matcher> rated = first(all(PlateWords.RLA));
         rated.forEach(m -> use(m.start(), m.end()));
@@ -169,7 +167,7 @@ public final class PlateLabel {
         }
     }
 
-    /** Each PlateWords.FLA is a fan, an indoor one where its line says so; the HP on the same line is its own. */
+    /** Each FLA is a fan, an indoor one where its line says so; the HP on the same line is its own. */
     private void fans() {
         List<Value> outdoor = new ArrayList<>();
         List<Value> indoor = new ArrayList<>();
@@ -229,57 +227,6 @@ public final class PlateLabel {
         Matcher metering = valve != null ? valve : orifice;
         if (metering != null) {
             take("metering", Value.of(valve != null ? "VALVE" : "ORIFICE"), metering.start(), metering.end(), metering);
-        }
-    }
-
-    /** Only where one reading of the model number stands out; else it is asked, never picked. */
-    private void capacity() {
-        Spec plate = new Spec(new Value.Fields(fields));
-        List<Capacity> candidates =
-                plate.text("model").map(Capacity::candidates).orElse(List.of());
-        if (candidates.isEmpty()) {
-            return;
-        }
-        Optional<Double> amps = plate.rows("compressors").size() == 1
-                ? plate.rows("compressors").get(0).number("ratedLoadAmps")
-                : Optional.empty();
-        int phase = plate.number("phase").orElse(1.0) == 3 ? 3 : 1;
-        List<Capacity> likely = candidates.stream()
-                .filter(c -> amps.isPresent() && c.agreesWith(amps.get(), phase))
-                .toList();
-        if (candidates.size() == 1) {
-            fields.put("nominalBtuPerHour", Value.of(candidates.get(0).btuPerHour()));
-        } else if (likely.size() == 1) {
-            doubts.add(new LabelRead.Doubt(
-                    "nominalBtuPerHour",
-                    "the model number holds more than one size; the compressor's PlateWords.RLA speaks for "
-                            + likely.get(0).group(),
-                    Value.of(likely.get(0).btuPerHour())));
-        } else {
-            doubts.add(new LabelRead.Doubt(
-                    "nominalBtuPerHour",
-                    "the model number holds more than one size: "
-                            + String.join(
-                                    ", ",
-                                    candidates.stream().map(Capacity::group).toList()),
-                    null));
-        }
-    }
-
-    /** Figures that do not go together are doubted, with the one-digit misreadings that would mend them. */
-    private void proofread() {
-        for (PlateProof.Check check : PlateProof.of(new Spec(new Value.Fields(fields)))) {
-            if (check.agrees()) {
-                continue;
-            }
-            String why = check.name() + " does not agree: " + check.reckoning().text();
-            if (check.corrections().isEmpty()) {
-                doubts.add(new LabelRead.Doubt(check.field(), why + " A load may be left out of the plate.", null));
-            }
-            for (PlateProof.Correction correction : check.corrections()) {
-                doubts.add(new LabelRead.Doubt(
-                        correction.field(), why + " " + correction.text() + ".", Value.of(correction.likely())));
-            }
         }
     }
 

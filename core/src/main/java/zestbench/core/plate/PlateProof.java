@@ -2,10 +2,10 @@ package zestbench.core.plate;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
+import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.circuit.CircuitLoads.Load;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
@@ -19,8 +19,19 @@ public final class PlateProof {
      * @param field the figure that is checked
      * @param agrees whether the plate's figures go together
      * @param corrections one-digit misreadings that would make them agree, the likeliest first
+     * @param leftOut the other explanation, a load that the plate leaves out; empty where that would not explain it
      */
-    public record Check(String name, String field, boolean agrees, Reckoning reckoning, List<Correction> corrections) {}
+    public record Check(
+            String name,
+            String field,
+            boolean agrees,
+            Reckoning reckoning,
+            List<Correction> corrections,
+            String leftOut) {
+        static Check of(String name, String field, boolean agrees, Reckoning reckoning, List<Correction> corrections) {
+            return new Check(name, field, agrees, reckoning, agrees ? List.of() : corrections, "");
+        }
+    }
 
     /** A figure read with one digit wrong. */
     public record Correction(String field, double read, double likely, boolean usual) {
@@ -32,15 +43,16 @@ public final class PlateProof {
     private static final double AGREES_WITHIN_AMPS = 0.15;
     private static final double AGREES_WITHIN_SHARE = 0.01;
     private static final double LEAST_LOCKED_SHARE = 3.5;
+    private static final double USUAL_LOCKED_SHARE = 6;
     private static final double MOST_LOCKED_SHARE = 8;
-    /** Digits that are taken for each other. [practice] */
-    private static final List<String> USUAL_SWAPS = List.of("17", "71", "38", "83", "56", "65", "08", "80");
 
     private final Spec plate;
+    private final CircuitLoads loads;
     private final List<Check> checks = new ArrayList<>();
 
     private PlateProof(Spec plate) {
         this.plate = plate;
+        this.loads = CircuitLoads.of(plate);
     }
 
     /** Every check that the figures at hand allow. */
@@ -49,130 +61,109 @@ public final class PlateProof {
         proof.minimumCircuit();
         proof.protection();
         proof.lockedRotor();
+        SupplyProof.voltageRange(plate).ifPresent(proof.checks::add);
+        SupplyProof.capacity(plate).ifPresent(proof.checks::add);
+        SupplyProof.designPressures(plate).ifPresent(proof.checks::add);
         return proof.checks;
     }
 
     private void minimumCircuit() {
-        Map<String, Double> motors = motors(plate);
         Optional<Double> printed = plate.number("minimumCircuitAmps");
-        if (motors.isEmpty() || printed.isEmpty()) {
+        if (loads.isEmpty() || printed.isEmpty()) {
             return;
         }
-        boolean agrees = agrees(motors, printed.get());
+        boolean agrees = agrees(loads, printed.get());
         checks.add(new Check(
                 "MCA",
                 "minimumCircuitAmps",
                 agrees,
-                CircuitAmps.ampacityReckoning(List.copyOf(motors.values())),
-                agrees ? List.of() : corrections(motors, printed.get())));
+                loads.minimumReckoning(),
+                agrees ? List.of() : corrections(printed.get()),
+                agrees ? "" : leftOut(printed.get())));
     }
 
-    private static boolean agrees(Map<String, Double> motors, double printed) {
-        double sum = CircuitAmps.minimumCircuitAmps(List.copyOf(motors.values()));
-        return Math.abs(sum - printed) <= Math.max(AGREES_WITHIN_AMPS, AGREES_WITHIN_SHARE * printed);
+    private static boolean agrees(CircuitLoads loads, double printed) {
+        return Math.abs(loads.minimumAmps() - printed) <= Math.max(AGREES_WITHIN_AMPS, AGREES_WITHIN_SHARE * printed);
     }
 
-    private static List<Correction> corrections(Map<String, Double> motors, double printed) {
-        List<Correction> out = new ArrayList<>();
-        for (Correction other : oneDigitOff("minimumCircuitAmps", printed)) {
-            if (agrees(motors, other.likely())) {
-                out.add(other);
+    private List<Correction> corrections(double printed) {
+        List<Correction> out = new ArrayList<>(
+                Digits.mending("minimumCircuitAmps", printed, loads.minimumAmps(), mca -> agrees(loads, mca)));
+        for (Load load : loads.loads()) {
+            if (!load.field().equals("heaterKilowatts")) {
+                out.addAll(Digits.mending(
+                        load.field(),
+                        load.amps(),
+                        load.amps(),
+                        amps -> agrees(loads.with(load.field(), amps), printed)));
             }
         }
-        motors.forEach((field, amps) -> {
-            for (Correction other : oneDigitOff(field, amps)) {
-                Map<String, Double> changed = new LinkedHashMap<>(motors);
-                changed.put(field, other.likely());
-                if (agrees(changed, printed)) {
-                    out.add(other);
-                }
-            }
-        });
         out.sort(Comparator.comparing((Correction c) -> !c.usual()));
         return out;
     }
 
-    /** Every figure that differs in one digit. */
-    private static List<Correction> oneDigitOff(String field, double value) {
-        List<Correction> out = new ArrayList<>();
-        String text = Figures.plain(value);
-        for (int i = 0; i < text.length(); i++) {
-            char read = text.charAt(i);
-            for (char digit = '0'; digit <= '9' && read != '.'; digit++) {
-                double likely = Double.parseDouble(text.substring(0, i) + digit + text.substring(i + 1));
-                if (digit != read && likely > 0) {
-                    out.add(new Correction(field, value, likely, USUAL_SWAPS.contains("" + read + digit)));
-                }
-            }
-        }
-        return out;
+    /** More printed than summed: what is missing is another motor's amps, or what does not count by 1.25. */
+    private String leftOut(double printed) {
+        double missing = printed - loads.minimumAmps();
+        return missing <= 0
+                ? ""
+                : "or the plate leaves out a load of about " + Figures.fixed(missing, 1)
+                        + " A that runs with these: another fan, a blower, a heater";
     }
 
-    /** A printed value under the ceiling is legal; above it, or under MCA, is not. [NEC 440.22] */
+    /** A printed value under the ceiling is legal; above it, or under MCA, is not. [NEC 440.22, 430.52] */
     private void protection() {
-        Map<String, Double> motors = motors(plate);
-        if (motors.isEmpty()) {
+        if (loads.isEmpty()) {
             return;
         }
-        List<Double> amps = List.copyOf(motors.values());
+        double least = plate.number("minimumCircuitAmps").orElse(loads.minimumAmps());
+        int ceiling = loads.protectionCeiling();
         for (String field : List.of("maximumFuseAmps", "maximumBreakerAmps")) {
-            Optional<Double> printed = plate.number(field);
-            if (printed.isPresent()) {
-                double least = plate.number("minimumCircuitAmps").orElse(CircuitAmps.minimumCircuitAmps(amps));
-                boolean agrees =
-                        printed.get() <= CircuitAmps.protectionCeiling(amps) && printed.get() >= Math.floor(least);
-                checks.add(new Check(
-                        field.equals("maximumFuseAmps") ? "Max fuse" : "Max breaker",
-                        field,
-                        agrees,
-                        CircuitAmps.ceilingReckoning(amps),
-                        List.of()));
-            }
+            plate.number(field)
+                    .ifPresent(printed -> checks.add(Check.of(
+                            field.equals("maximumFuseAmps") ? "Max fuse" : "Max breaker",
+                            field,
+                            isAllowed(printed, least, ceiling),
+                            loads.ceilingReckoning(),
+                            Digits.mending(
+                                    field,
+                                    printed,
+                                    ceiling,
+                                    amps -> CircuitLoads.STANDARD_RATINGS.contains((int) Math.round(amps))
+                                            && isAllowed(amps, least, ceiling)))));
         }
     }
 
-    /** LRA is usually 3.5 to 8 times RLA. [practice] */
+    private static boolean isAllowed(double printed, double least, int ceiling) {
+        return printed <= ceiling && printed >= Math.floor(least);
+    }
+
+    /** LRA is usually 3.5 to 8 times RLA, about six. [practice] */
     private void lockedRotor() {
         List<Spec> rows = plate.rows("compressors");
         for (int i = 0; i < rows.size(); i++) {
             Optional<Double> rated = rows.get(i).number("ratedLoadAmps").filter(a -> a > 0);
             Optional<Double> locked = rows.get(i).number("lockedRotorAmps");
             if (rated.isPresent() && locked.isPresent()) {
-                double share = locked.get() / rated.get();
-                checks.add(new Check(
+                double rla = rated.get();
+                String field = "compressors[" + i + "].lockedRotorAmps";
+                checks.add(Check.of(
                         "LRA ÷ RLA",
-                        "compressors[" + i + "].lockedRotorAmps",
-                        share >= LEAST_LOCKED_SHARE && share <= MOST_LOCKED_SHARE,
+                        field,
+                        isUsualLocked(locked.get(), rla),
                         Reckoning.of(
                                 Mark.PRACTICE,
                                 "{} ÷ {} = {}, usually 3.5 to 8.",
                                 locked.get(),
-                                rated.get(),
-                                Figures.fixed(share, 1)),
-                        List.of()));
+                                rla,
+                                Figures.fixed(locked.get() / rla, 1)),
+                        Digits.mending(
+                                field, locked.get(), USUAL_LOCKED_SHARE * rla, amps -> isUsualLocked(amps, rla))));
             }
         }
     }
 
-    /** Amps of every motor, by the field they stand in; a branch-circuit selection current takes RLA's place. */
-    private static Map<String, Double> motors(Spec plate) {
-        Map<String, Double> out = new LinkedHashMap<>();
-        Optional<Double> selection = plate.number("branchCircuitSelectionAmps");
-        List<Spec> compressors = plate.rows("compressors");
-        for (int i = 0; i < compressors.size(); i++) {
-            Optional<Double> rated = i == 0 && selection.isPresent()
-                    ? selection
-                    : compressors.get(i).number("ratedLoadAmps");
-            String field = "compressors[" + i + "].ratedLoadAmps";
-            rated.filter(a -> a > 0).ifPresent(a -> out.put(field, a));
-        }
-        for (String kind : List.of("outdoorFans", "indoorFans")) {
-            List<Spec> fans = plate.rows(kind);
-            for (int i = 0; i < fans.size(); i++) {
-                String field = kind + "[" + i + "].fullLoadAmps";
-                fans.get(i).number("fullLoadAmps").filter(a -> a > 0).ifPresent(a -> out.put(field, a));
-            }
-        }
-        return compressors.isEmpty() ? Map.of() : out;
+    private static boolean isUsualLocked(double locked, double rated) {
+        return locked / rated >= LEAST_LOCKED_SHARE && locked / rated <= MOST_LOCKED_SHARE;
     }
 }

@@ -1,10 +1,7 @@
 package zestbench.core.plate;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -154,34 +151,6 @@ class PlateTest {
     @ValueSource(strings = {"55/7.5 MFD 440VAC", "hello", "", "1/4 HP 1075 RPM 208-230V 1.4 FLA", "MCA"})
     void otherTextIsNoPlate(String text) {
         assertThat(PlateLabel.resembles(text)).isFalse();
-    }
-
-    /** NEC 440.33, 440.22(A) and (B)(1), 240.6(A); the rulebook's worked figures. */
-    @ParameterizedTest(name = "{0} and {1} A: MCA {2}, at most {3} A")
-    @CsvSource({"17.9, 1.4, 23.775, 40", "14.1, 1.2, 18.825, 30", "5, 0.5, 6.75, 15", "3, 0, 3.75, 15"})
-    void circuitFiguresFollowFromTheMotors(double compressor, double fan, double mca, int mop) {
-        List<Double> motors = fan > 0 ? List.of(compressor, fan) : List.of(compressor);
-        assertThat(CircuitAmps.minimumCircuitAmps(motors)).isEqualTo(mca);
-        assertThat(CircuitAmps.protectionCeiling(motors)).isEqualTo(mop);
-    }
-
-    /** MCA grows with every load and never exceeds the protection that covers it. */
-    @Test
-    void moreLoadNeverAsksForLess() {
-        Random random = new Random(5);
-        for (int i = 0; i < 500; i++) {
-            List<Double> motors = new ArrayList<>(List.of(5 + random.nextDouble() * 60));
-            for (int n = 0; n < random.nextInt(4); n++) {
-                motors.add(random.nextDouble() * 8);
-            }
-            List<Double> more = new ArrayList<>(motors);
-            more.add(1.0);
-            double mca = CircuitAmps.minimumCircuitAmps(motors);
-            assertThat(CircuitAmps.minimumCircuitAmps(more)).isCloseTo(mca + 1, within(1e-6));
-            assertThat((double) CircuitAmps.protectionCeiling(motors)).isGreaterThanOrEqualTo(mca);
-            assertThat(CircuitAmps.protectionCeiling(more))
-                    .isGreaterThanOrEqualTo(CircuitAmps.protectionCeiling(motors));
-        }
     }
 
     @ParameterizedTest(name = "{0}: {1}")

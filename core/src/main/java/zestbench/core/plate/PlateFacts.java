@@ -1,0 +1,64 @@
+package zestbench.core.plate;
+
+import java.util.List;
+import zestbench.core.family.Spec;
+import zestbench.core.quantity.Figures;
+
+/**
+ * What the rest of a call needs of a unit's plate, with what is taken where the plate does not say.
+ *
+ * @param phase 1 or 3; 1 where unknown
+ * @param nominalVolts the highest rated volts, 0 where unknown
+ * @param tons of nominal cooling, 0 where unknown
+ * @param ratedLoadAmps of the first compressor, 0 where unknown
+ * @param fanFullLoadAmps of the first outdoor fan, 0 where unknown
+ */
+public record PlateFacts(
+        int phase, double nominalVolts, double tons, double ratedLoadAmps, double fanFullLoadAmps, String line) {
+    private static final int YEAR = 4;
+
+    public static PlateFacts of(Spec plate) {
+        double volts = 0;
+        for (double rated : plate.numbers("volts")) {
+            volts = Math.max(volts, rated);
+        }
+        int phase = plate.number("phase").orElse(1.0) == 3 ? 3 : 1;
+        double tons = plate.number("nominalBtuPerHour").orElse(0.0) / Capacity.BTU_PER_HOUR_PER_TON;
+        return new PlateFacts(
+                phase,
+                volts,
+                tons,
+                first(plate.rows("compressors"), "ratedLoadAmps"),
+                first(plate.rows("outdoorFans"), "fullLoadAmps"),
+                line(plate, tons, phase));
+    }
+
+    private static double first(List<Spec> rows, String field) {
+        return rows.isEmpty() ? 0 : rows.get(0).number(field).orElse(0.0);
+    }
+
+    /** The unit in one line: {@code 3.5 ton · 208/230 V 1 ph · made 04/2014}. */
+    private static String line(Spec plate, double tons, int phase) {
+        StringBuilder out = new StringBuilder();
+        if (tons > 0) {
+            out.append(Figures.plain(tons)).append(" ton");
+        }
+        List<Double> volts = plate.numbers("volts");
+        if (!volts.isEmpty()) {
+            out.append(out.isEmpty() ? "" : " · ");
+            for (int i = 0; i < volts.size(); i++) {
+                out.append(i == 0 ? "" : "/").append(Figures.plain(volts.get(i)));
+            }
+            out.append(" V ").append(phase).append(" ph");
+        }
+        plate.text("manufactured")
+                .ifPresent(made ->
+                        out.append(out.isEmpty() ? "" : " · ").append("made ").append(made(made)));
+        return out.isEmpty() ? "plate not read yet" : out.toString();
+    }
+
+    /** {@code 2014-04} as plates print it, {@code 04/2014}. */
+    private static String made(String text) {
+        return text.matches("\\d{4}-\\d{2}") ? text.substring(YEAR + 1) + "/" + text.substring(0, YEAR) : text;
+    }
+}

@@ -1,0 +1,100 @@
+package zestbench.core.supply;
+
+import java.util.ArrayList;
+import java.util.List;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Guard;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Phrase;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Limits;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+
+/** Control volts against what a coil must pick up at and stand: 85 to 110 % of its rated volts. [IEC 60947-4-1] */
+public final class ControlVoltage {
+    private static final double PICK_UP_SHARE = 0.85;
+    private static final double STAND_SHARE = 1.10;
+    /** How far above its rated volts a small transformer reads with nothing on it. [practice] */
+    private static final double UNLOADED_SHARE = 1.20;
+
+    private static final double NOTHING = 2;
+    private static final double MOST_VOLTS = 1_000;
+
+    /** Where control volts are read. */
+    public enum Point {
+        COIL("24 V AT THE COIL"),
+        TRANSFORMER("24 V AT THE TRANSFORMER");
+
+        private final String subject;
+
+        Point(String subject) {
+            this.subject = subject;
+        }
+
+        public String subject() {
+            return subject;
+        }
+    }
+
+    private ControlVoltage() {}
+
+    /**
+     * @param coilVolts rated, such as 24
+     * @param volts read at {@code point}, 0 to 1,000; at the coil it is loaded, at the transformer it may not be
+     */
+    public static Judgement judge(Point point, double coilVolts, double volts, Meter meter) {
+        InputProblem.require(
+                coilVolts > 0 && coilVolts <= MOST_VOLTS,
+                "coilVolts",
+                coilVolts,
+                "give the coil's rated volts, such as 24");
+        InputProblem.require(
+                volts >= 0 && volts <= MOST_VOLTS, "volts", volts, "give the volts that were read, 0 to 1,000");
+        boolean mayBeUnloaded = point == Point.TRANSFORMER;
+        Limits limits = new Limits(PICK_UP_SHARE * coilVolts, STAND_SHARE * coilVolts);
+        Limits judgedBy = mayBeUnloaded ? new Limits(limits.low(), UNLOADED_SHARE * coilVolts) : limits;
+        Reading reading = Reading.of(Quantity.VOLTS, volts);
+        double doubt = meter.uncertaintyOf(reading);
+        Verdict verdict = Guard.judge(volts, judgedBy, doubt);
+        Phrase working = Phrase.of(
+                "coil {} V: picks up from 85 % = {} V, stands 110 % = {} V.", coilVolts, limits.low(), limits.high());
+        if (mayBeUnloaded) {
+            working = working.then(Phrase.of(
+                    "Unloaded a small transformer reads up to 20 % high, {} V: too high is judged under load only.",
+                    judgedBy.high()));
+        }
+        return Judgement.of(
+                List.of(new Judged(
+                        point.subject(),
+                        verdict,
+                        reading,
+                        doubt,
+                        coilVolts,
+                        judgedBy,
+                        new Reckoning(working, Mark.standard("IEC 60947-4-1")))),
+                findings(point, volts, limits));
+    }
+
+    private static List<Finding> findings(Point point, double volts, Limits limits) {
+        List<Finding> out = new ArrayList<>();
+        if (volts < NOTHING) {
+            out.add(
+                    point == Point.COIL
+                            ? Finding.caution(
+                                    "No control volts: a thermostat with its own battery stays lit without 24 V. Read at the transformer next.")
+                            : Finding.caution(
+                                    "No control volts from the transformer: its primary, its own breaker, the control fuse."));
+        } else if (volts < limits.low()) {
+            out.add(Finding.caution(
+                    "Under {} V a contactor may chatter or not pull in: load sum, tap, long thermostat wire.",
+                    limits.low()));
+        }
+        return out;
+    }
+}
