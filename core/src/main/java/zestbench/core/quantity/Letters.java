@@ -16,8 +16,9 @@ public final class Letters {
         return out.toString();
     }
 
-    /** The first letter small, as inside a sentence. */
+    /** The first letter small, as inside a sentence; a name in capitals stays as it is. */
     public static String inSentence(String title) {
-        return title.isEmpty() ? title : small(title.charAt(0)) + title.substring(1);
+        boolean isName = title.length() > 1 && small(title.charAt(1)) != title.charAt(1);
+        return title.isEmpty() || isName ? title : small(title.charAt(0)) + title.substring(1);
     }
 }

@@ -26,29 +26,14 @@ public final class ControlVoltage {
     private static final double NOTHING = 2;
     private static final double MOST_VOLTS = 1_000;
 
-    /** Where control volts are read. */
-    public enum Point {
-        COIL("24 V AT THE COIL"),
-        TRANSFORMER("24 V AT THE TRANSFORMER");
-
-        private final String subject;
-
-        Point(String subject) {
-            this.subject = subject;
-        }
-
-        public String subject() {
-            return subject;
-        }
-    }
-
     private ControlVoltage() {}
 
     /**
+     * @param point the coil or the transformer
      * @param coilVolts rated, such as 24
      * @param volts read at {@code point}, 0 to 1,000; at the coil it is loaded, at the transformer it may not be
      */
-    public static Judgement judge(Point point, double coilVolts, double volts, Meter meter) {
+    public static Judgement judge(SupplyPoint point, double coilVolts, double volts, Meter meter) {
         InputProblem.require(
                 coilVolts > 0 && coilVolts <= MOST_VOLTS,
                 "coilVolts",
@@ -56,7 +41,8 @@ public final class ControlVoltage {
                 "give the coil's rated volts, such as 24");
         InputProblem.require(
                 volts >= 0 && volts <= MOST_VOLTS, "volts", volts, "give the volts that were read, 0 to 1,000");
-        boolean mayBeUnloaded = point == Point.TRANSFORMER;
+        InputProblem.require(point.isControl(), "point", point, "give COIL or TRANSFORMER");
+        boolean mayBeUnloaded = point == SupplyPoint.TRANSFORMER;
         Limits limits = new Limits(PICK_UP_SHARE * coilVolts, STAND_SHARE * coilVolts);
         Limits judgedBy = mayBeUnloaded ? new Limits(limits.low(), UNLOADED_SHARE * coilVolts) : limits;
         Reading reading = Reading.of(Quantity.VOLTS, volts);
@@ -71,7 +57,7 @@ public final class ControlVoltage {
         }
         return Judgement.of(
                 List.of(new Judged(
-                        point.subject(),
+                        point.name(),
                         verdict,
                         reading,
                         doubt,
@@ -81,11 +67,11 @@ public final class ControlVoltage {
                 findings(point, volts, limits));
     }
 
-    private static List<Finding> findings(Point point, double volts, Limits limits) {
+    private static List<Finding> findings(SupplyPoint point, double volts, Limits limits) {
         List<Finding> out = new ArrayList<>();
         if (volts < NOTHING) {
             out.add(
-                    point == Point.COIL
+                    point == SupplyPoint.COIL
                             ? Finding.caution(
                                     "No control volts: a thermostat with its own battery stays lit without 24 V. Read at the transformer next.")
                             : Finding.caution(

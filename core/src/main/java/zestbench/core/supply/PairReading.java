@@ -14,7 +14,12 @@ public record PairReading(String pair, double volts) {
                 volts >= 0 && volts <= MOST_VOLTS, "volts", volts, "give the volts that were read, 0 to 1,000");
     }
 
-    boolean isBetweenLegs() {
+    /** Whether it reads what feeds a load: leg to leg, or leg to neutral. */
+    public boolean isLine() {
+        return isBetweenLegs() || pair.endsWith("-N");
+    }
+
+    public boolean isBetweenLegs() {
         return pair.matches("L[123]-L[123]");
     }
 

@@ -2,11 +2,14 @@ package zestbench.core.supply;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Phrase;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
@@ -15,6 +18,7 @@ import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
+import zestbench.core.value.Value;
 
 /** The verdict on supply volts by the unit's plate, and which leg is lost where one is. */
 public final class SupplyVoltage {
@@ -22,6 +26,9 @@ public final class SupplyVoltage {
     private static final double LOST_SHARE = 0.75;
     /** Between these a reading names neither 208 nor 240. [practice] */
     private static final Limits BETWEEN_SYSTEMS = new Limits(215, 228);
+
+    /** Units of less are fed from one leg and neutral. */
+    private static final double LEG_TO_LEG_FROM = 150;
 
     private final RatedVolts rated;
     private final Meter meter;
@@ -38,13 +45,34 @@ public final class SupplyVoltage {
         return new SupplyVoltage(RatedVolts.from(plate), meter).judge(readings);
     }
 
+    /**
+     * The same on a unit whose plate may not be read yet: then the system voltage nearest to the highest reading is taken
+     * for its rated volts, and said so.
+     */
+    public static Judgement onSite(Spec plate, List<PairReading> readings, Meter meter) {
+        if (plate.has("volts") || (plate.has("minVolts") && plate.has("maxVolts"))) {
+            return judge(plate, readings, meter);
+        }
+        double nominal = RatedVolts.nominalOf(highest(readings));
+        Judgement by = judge(new Spec(new Value.Fields(Map.of("volts", Value.numbers(nominal)))), readings, meter);
+        List<Finding> all = new ArrayList<>(by.findings());
+        all.add(Finding.info("No rated volts from the plate yet: judged as a {} V system, the nearest.", nominal));
+        return Judgement.of(by.verdicts(), all);
+    }
+
     private Judgement judge(List<PairReading> readings) {
         List<Judged> verdicts = new ArrayList<>();
         for (PairReading reading : readings) {
-            verdicts.add(reading.isBetweenLegs() ? legs(reading) : toGround(reading));
+            verdicts.add(isLine(reading) ? legs(reading) : toGround(reading));
         }
-        lostLeg(readings.stream().filter(PairReading::isBetweenLegs).toList());
+        lost(readings.stream().filter(PairReading::isBetweenLegs).toList());
         return Judgement.of(verdicts, findings);
+    }
+
+    /** Leg to leg, or leg to neutral on a unit that is fed so. */
+    private boolean isLine(PairReading pair) {
+        return pair.isBetweenLegs()
+                || (pair.pair().endsWith("-N") && rated.limits().high() < LEG_TO_LEG_FROM);
     }
 
     private Judged legs(PairReading pair) {
@@ -90,25 +118,35 @@ public final class SupplyVoltage {
                 meter.uncertaintyOf(reading),
                 null,
                 null,
-                new Reckoning(working, zestbench.core.judgement.Mark.PRACTICE));
+                new Reckoning(working, Mark.PRACTICE));
+    }
+
+    private void lost(List<PairReading> legs) {
+        if (!legs.isEmpty() && highest(legs) == 0) {
+            findings.add(Finding.stop("No volts on any pair: disconnect, fuses or the utility's own supply."));
+        }
+        lostLeg(legs).ifPresent(findings::add);
     }
 
     /** Two of three pairs that read low share the lost leg. [physics] */
-    private void lostLeg(List<PairReading> legs) {
+    public static Optional<Finding> lostLeg(List<PairReading> legs) {
+        double limit = highest(legs) * LOST_SHARE;
+        List<PairReading> low = legs.stream().filter(p -> p.volts() < limit).toList();
+        if (legs.size() != 3 || low.size() != 2) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.stop(
+                "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
+                PairReading.shared(low.get(0), low.get(1)),
+                low.get(0).pair(),
+                low.get(1).pair()));
+    }
+
+    private static double highest(List<PairReading> legs) {
         double highest = 0;
         for (PairReading pair : legs) {
             highest = Math.max(highest, pair.volts());
         }
-        double limit = highest * LOST_SHARE;
-        List<PairReading> low = legs.stream().filter(p -> p.volts() < limit).toList();
-        if (highest == 0) {
-            findings.add(Finding.stop("No volts on any pair: disconnect, fuses or the utility's own supply."));
-        } else if (legs.size() == 3 && low.size() == 2) {
-            findings.add(Finding.stop(
-                    "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
-                    PairReading.shared(low.get(0), low.get(1)),
-                    low.get(0).pair(),
-                    low.get(1).pair()));
-        }
+        return highest;
     }
 }

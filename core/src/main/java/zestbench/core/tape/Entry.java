@@ -10,6 +10,8 @@ import zestbench.core.judgement.Criterion;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
+import zestbench.core.plate.Plates;
+import zestbench.core.supply.SupplyPoint;
 import zestbench.core.wiring.Wire;
 
 /** One thing that happened on a call. Entries are only ever added; what they say together is worked out from all of them. */
@@ -118,6 +120,30 @@ public sealed interface Entry {
 
     /** A line was struck; it stays visible. */
     record Struck(long line, String reason) implements Entry {}
+
+    /** A question was answered in a tap. @param answer its key; empty where the answer was taken back */
+    record Answered(String question, String answer) implements Entry {}
+
+    /** A plate of the unit was read or corrected. @param text as typed, its serial masked @param spec likewise */
+    record PlateRead(Plates.Which which, String text, Spec spec) implements Entry {}
+
+    /** Volts of the supply or of the control circuit were read. @param judged its subject is the pair or point */
+    record SupplyRead(SupplyPoint point, Judged judged, List<Finding> findings, String meter) implements Entry {}
+
+    /** The meter was proved on a source known to be live. */
+    record MeterProved(double volts) implements Entry {}
+
+    /** A step of making safe was done or undone. */
+    record SafeTicked(String key, String text, boolean on) implements Entry {}
+
+    /** The power was put back on. */
+    record PowerOn() implements Entry {}
+
+    /** The wires at a place, as they were found. */
+    record PlaceWires(String place, List<Wire> wires) implements Entry {}
+
+    /** A photo of a place as it was found. */
+    record PlacePhoto(String place, String photo) implements Entry {}
 
     /** Words for the record. */
     record Noted(String text) implements Entry {}

@@ -4,10 +4,29 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Letters;
+import zestbench.core.suspect.Fact;
+import zestbench.core.suspect.Question;
 
-/** The next thing to do on a call. @param part the part it is about; null where it is about the call */
+/**
+ * The next thing to do on a call.
+ *
+ * @param part the part it is about; null where it is about the call
+ * @param callStep the step of the call it belongs to; null where it is about a part
+ */
 public record NextThing(
-        String text, @Nullable String part, @Nullable Step step) {
+        String text,
+        @Nullable String part,
+        @Nullable Step step,
+        @Nullable CallStep callStep) {
+    /** The steps of a call as a whole. */
+    public enum CallStep {
+        ASK,
+        SAFE,
+        PLATE,
+        SUPPLY,
+        LEAVE
+    }
+
     /** The first part that is not done decides; nothing here forces the order. */
     public static NextThing of(CallState call) {
         int parts = 0;
@@ -17,9 +36,36 @@ public record NextThing(
                 return of(call, part);
             }
         }
-        return parts == 0
-                ? new NextThing("Add the part in question", null, null)
-                : new NextThing("Nothing left open: leave", null, null);
+        return parts == 0 ? ofArrival(call) : ofCall("Nothing left open: leave", CallStep.LEAVE);
+    }
+
+    private static NextThing ofCall(String text, CallStep step) {
+        return new NextThing(text, null, null, step);
+    }
+
+    /** Before any part is in question: ask, read the plate, then what tells most for its effort. */
+    private static NextThing ofArrival(CallState call) {
+        if (call.answers().isEmpty()) {
+            return ofCall("Ask what ran", CallStep.ASK);
+        }
+        if (call.plates().outdoor().isEmpty()) {
+            return ofCall("Read the plate", CallStep.PLATE);
+        }
+        return call.suspects()
+                .next()
+                .map(test -> ofCall(
+                        (isOfSupply(test.fact()) ? "Measure: " : "Find out: ")
+                                + Letters.inSentence(Question.about(test.fact()).words()),
+                        isOfSupply(test.fact()) ? CallStep.SUPPLY : CallStep.ASK))
+                .orElseGet(() -> ofCall("Add the part in question", CallStep.ASK));
+    }
+
+    /** Whether a fact is settled by volts that are read at the supply. */
+    public static boolean isOfSupply(Fact fact) {
+        return switch (fact) {
+            case LINE_VOLTS, LOAD_VOLTS, LEG_LOST, COIL_VOLTS, SECONDARY_VOLTS -> true;
+            default -> false;
+        };
     }
 
     private static NextThing of(CallState call, PartState part) {
@@ -41,9 +87,9 @@ public record NextThing(
                             : "Make safe, then hook up the " + Letters.inSentence(name);
                 case PROVE -> "Prove the " + Letters.inSentence(name);
             };
-            return new NextThing(text, part.id(), step);
+            return new NextThing(text, part.id(), step, null);
         }
-        return new NextThing("Close the " + Letters.inSentence(name), part.id(), Step.PROVE);
+        return new NextThing("Close the " + Letters.inSentence(name), part.id(), Step.PROVE, null);
     }
 
     private static String match(PartState part, String name) {

@@ -166,6 +166,9 @@ public final class PartState {
         if (line.entry() instanceof Entry.AmpsRead read) {
             return read.judged();
         }
+        if (line.entry() instanceof Entry.SupplyRead read) {
+            return read.judged();
+        }
         throw new IllegalArgumentException("line " + line.number() + " is no reading");
     }
 

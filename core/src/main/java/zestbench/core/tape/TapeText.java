@@ -1,15 +1,21 @@
 package zestbench.core.tape;
 
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.plate.PlateFacts;
+import zestbench.core.plate.Plates;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.safety.Deadness;
+import zestbench.core.suspect.Question;
+import zestbench.core.wiring.Wire;
 
 /**
  * A tape line in words, the same for screen, report and clipboard.
@@ -63,6 +69,61 @@ public record TapeText(
     }
 
     private static TapeText plain(Entry entry) {
+        return ofUnit(entry).orElseGet(() -> ofPart(entry));
+    }
+
+    /** Entries of the unit as a whole. */
+    private static Optional<TapeText> ofUnit(Entry entry) {
+        if (entry instanceof Entry.SupplyRead e) {
+            String subject = e.point().isControl()
+                    ? e.point().title()
+                    : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
+            return Optional.of(judged(e.judged(), subject, e.findings(), e.meter()));
+        }
+        if (entry instanceof Entry.MeterProved e) {
+            return Optional.of(new TapeText(
+                    Figures.fixed(e.volts(), 2),
+                    Quantity.VOLTS.unit(),
+                    "meter proved",
+                    "on a live source",
+                    "",
+                    null,
+                    List.of(),
+                    Mark.PRACTICE));
+        }
+        if (entry instanceof Entry.Answered e) {
+            Question question = Question.named(e.question()).orElseThrow();
+            String answer =
+                    question.answer(e.answer()).map(Question.Answer::words).orElse("not known");
+            return Optional.of(words(question.words() + ": " + answer, "", "", List.of()));
+        }
+        if (entry instanceof Entry.PlateRead e) {
+            String which = e.which() == Plates.Which.OUTDOOR ? "Plate" : "Indoor plate";
+            return Optional.of(words(which + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of()));
+        }
+        if (entry instanceof Entry.SafeTicked e) {
+            return Optional.of(words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of()));
+        }
+        if (entry instanceof Entry.PlaceWires e) {
+            return Optional.of(wires(e.place(), e.wires()));
+        }
+        if (entry instanceof Entry.PlacePhoto e) {
+            return Optional.of(words("Photo attached", e.place(), "", List.of()));
+        }
+        return entry instanceof Entry.PowerOn
+                ? Optional.of(words("Power back on", "read dead again before hands go in", "", List.of()))
+                : Optional.empty();
+    }
+
+    private static TapeText wires(String place, List<Wire> wires) {
+        return words(
+                "Wires as found" + (place.isEmpty() ? "" : ", " + Letters.inSentence(place)),
+                wires.size() + (wires.size() == 1 ? " wire" : " wires"),
+                "",
+                wires.stream().map(w -> w.terminal() + ": " + w.text()).toList());
+    }
+
+    private static TapeText ofPart(Entry entry) {
         if (entry instanceof Entry.LabelRead e) {
             return words("Label: " + e.text(), "", "", List.of());
         }
@@ -73,11 +134,7 @@ public record TapeText(
             return words("Put back: " + e.title(), "", "", List.of());
         }
         if (entry instanceof Entry.WiresFound e) {
-            return words(
-                    "Wires as found",
-                    e.wires().size() + (e.wires().size() == 1 ? " wire" : " wires"),
-                    "",
-                    e.wires().stream().map(w -> w.terminal() + ": " + w.text()).toList());
+            return wires("", e.wires());
         }
         if (entry instanceof Entry.Ticked e) {
             return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());

@@ -25,22 +25,20 @@ class ControlAndMonitorTest {
         "29, TRANSFORMER, FAILED",
         "0, TRANSFORMER, FAILED"
     })
-    void controlVoltsAgainstTheCoil(double volts, ControlVoltage.Point point, Verdict verdict) {
+    void controlVoltsAgainstTheCoil(double volts, SupplyPoint point, Verdict verdict) {
         assertThat(ControlVoltage.judge(point, 24, volts, EXACT).overall()).isEqualTo(verdict);
     }
 
     @Test
     void noControlVoltsAsksForTheThermostatTrap() {
-        Judgement none = ControlVoltage.judge(ControlVoltage.Point.COIL, 24, 0.3, Meter.USUAL);
+        Judgement none = ControlVoltage.judge(SupplyPoint.COIL, 24, 0.3, Meter.USUAL);
         assertThat(none.findings())
                 .singleElement()
                 .satisfies(f -> assertThat(f.text()).contains("own battery"));
-        assertThat(ControlVoltage.judge(ControlVoltage.Point.COIL, 24, 18.2, Meter.USUAL)
-                        .findings())
+        assertThat(ControlVoltage.judge(SupplyPoint.COIL, 24, 18.2, Meter.USUAL).findings())
                 .singleElement()
                 .satisfies(f -> assertThat(f.text()).contains("chatter"));
-        assertThat(ControlVoltage.judge(ControlVoltage.Point.COIL, 24, 24, Meter.USUAL)
-                        .findings())
+        assertThat(ControlVoltage.judge(SupplyPoint.COIL, 24, 24, Meter.USUAL).findings())
                 .isEmpty();
     }
 

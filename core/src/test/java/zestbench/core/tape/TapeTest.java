@@ -16,6 +16,8 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.plate.PlateLabel;
+import zestbench.core.plate.Plates;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
@@ -26,11 +28,13 @@ import zestbench.core.shop.ShopRules;
 class TapeTest {
     private static final Family CAPACITOR = Families.named("capacitor");
     private static final String LABEL = "45+5 µF 440 V ±6%";
+    private static final Plates SINGLE = new Plates(
+            new Spec(PlateLabel.read("208/230-1-60 RLA 17.9\nFAN FLA 1.4").fields()), Spec.EMPTY);
     private final List<Line> tape = new ArrayList<>();
 
     @Test
     void segmentsFillAsTheStepsAreDoneAndTheNextThingFollows() {
-        assertThat(next()).isEqualTo("Add the part in question");
+        assertThat(next()).isEqualTo("Ask what ran");
         add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
         assertThat(next()).isEqualTo("Read the label of the run capacitor");
         add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
@@ -190,7 +194,7 @@ class TapeTest {
     }
 
     private CallState state() {
-        return CallState.of(tape, 1, 230);
+        return CallState.of(tape, SINGLE);
     }
 
     private PartState part() {

@@ -1,0 +1,32 @@
+package zestbench.core.plate;
+
+import zestbench.core.family.Spec;
+
+/**
+ * The plates of a unit.
+ *
+ * @param outdoor of the outdoor or packaged unit; empty until read
+ * @param indoor of the indoor coil or air handler; empty where there is none or it was not read
+ */
+public record Plates(Spec outdoor, Spec indoor) {
+    /** Which of them. */
+    public enum Which {
+        OUTDOOR,
+        INDOOR
+    }
+
+    public static final Plates NONE = new Plates(Spec.EMPTY, Spec.EMPTY);
+
+    public Spec of(Which which) {
+        return which == Which.OUTDOOR ? outdoor : indoor;
+    }
+
+    /** The same with one plate in the place of what was there. */
+    public Plates with(Which which, Spec plate) {
+        return which == Which.OUTDOOR ? new Plates(plate, indoor) : new Plates(outdoor, plate);
+    }
+
+    public PlateFacts facts() {
+        return PlateFacts.of(outdoor);
+    }
+}

@@ -1,0 +1,25 @@
+package zestbench.core.supply;
+
+/** Where volts are read on the way from the street to the loads. */
+public enum SupplyPoint {
+    DISCONNECT("Disconnect"),
+    LINE("Contactor, line side"),
+    LOAD("Contactor, load side"),
+    TRANSFORMER("24 V at the transformer"),
+    COIL("24 V at the coil");
+
+    private final String title;
+
+    SupplyPoint(String title) {
+        this.title = title;
+    }
+
+    public String title() {
+        return title;
+    }
+
+    /** Whether control volts are read here, which stay on from indoors when the outdoor disconnect is pulled. */
+    public boolean isControl() {
+        return this == TRANSFORMER || this == COIL;
+    }
+}

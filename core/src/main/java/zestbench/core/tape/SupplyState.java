@@ -1,0 +1,107 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.quantity.Meter;
+import zestbench.core.supply.PairReading;
+import zestbench.core.supply.PhaseMonitor;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.supply.SupplyVoltage;
+import zestbench.core.supply.Unbalance;
+
+/** The latest volts at each point of the supply, and what they say together. */
+public final class SupplyState {
+    private static final int THREE_PAIRS = 3;
+    private static final double MISSING_VOLTS = 60;
+
+    private final Map<SupplyPoint, Map<String, Line>> readings = new EnumMap<>(SupplyPoint.class);
+
+    void take(SupplyPoint point, String subject, Line line) {
+        readings.computeIfAbsent(point, p -> new LinkedHashMap<>()).put(subject, line);
+    }
+
+    /** The latest reading of each pair at {@code point}. */
+    public Map<String, Line> at(SupplyPoint point) {
+        return readings.getOrDefault(point, Map.of());
+    }
+
+    /** The pairs at a point as readings. */
+    public List<PairReading> pairs(SupplyPoint point) {
+        List<PairReading> out = new ArrayList<>();
+        at(point)
+                .forEach((pair, line) -> out.add(
+                        new PairReading(pair, PartState.judged(line).reading().value())));
+        return out;
+    }
+
+    private List<PairReading> legs(SupplyPoint point) {
+        return pairs(point).stream().filter(PairReading::isBetweenLegs).toList();
+    }
+
+    /** What the readings of a point say together: a lost leg, for one. */
+    public List<Finding> findings(SupplyPoint point, Spec plate, Meter meter) {
+        List<PairReading> pairs = pairs(point);
+        return pairs.isEmpty()
+                ? List.of()
+                : SupplyVoltage.onSite(plate, pairs, meter).findings();
+    }
+
+    /** The unbalance of three pairs at a point, with what it means for the motors. */
+    public Optional<Judgement> unbalance(SupplyPoint point, Meter meter) {
+        List<PairReading> legs = legs(point);
+        boolean isWhole = legs.size() == THREE_PAIRS && legs.stream().allMatch(p -> p.volts() > MISSING_VOLTS);
+        return isWhole ? Optional.of(Unbalance.judge(legs, meter)) : Optional.empty();
+    }
+
+    /** How a phase monitor is set by what was read; empty where three live pairs were not read. */
+    public List<PhaseMonitor.Setting> monitor(Meter meter) {
+        for (SupplyPoint point : List.of(SupplyPoint.DISCONNECT, SupplyPoint.LINE)) {
+            if (unbalance(point, meter).isPresent()) {
+                return PhaseMonitor.settings(legs(point));
+            }
+        }
+        return List.of();
+    }
+
+    /** Whether every pair between legs, or to neutral, is alive and no leg is lost at a point; empty where none was read. */
+    Optional<Boolean> isAlive(SupplyPoint point) {
+        Map<String, Line> all = at(point);
+        if (all.isEmpty()) {
+            return Optional.empty();
+        }
+        boolean alive = SupplyVoltage.lostLeg(legs(point)).isEmpty();
+        for (PairReading pair : pairs(point)) {
+            alive &= !pair.isLine() || pair.volts() > MISSING_VOLTS;
+        }
+        return Optional.of(alive);
+    }
+
+    /** Whether a leg is lost by three pairs; empty where three were not read. */
+    Optional<Boolean> isLegLost() {
+        for (SupplyPoint point : List.of(SupplyPoint.DISCONNECT, SupplyPoint.LINE, SupplyPoint.LOAD)) {
+            List<PairReading> legs = legs(point);
+            if (legs.size() == THREE_PAIRS) {
+                return Optional.of(SupplyVoltage.lostLeg(legs).isPresent());
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** Whether control volts are there at a point; empty where they were not read. */
+    Optional<Boolean> isControlled(SupplyPoint point) {
+        for (Line line : at(point).values()) {
+            Judged judged = PartState.judged(line);
+            double rated = judged.rated() == null ? 0 : judged.rated();
+            return Optional.of(judged.reading().value() > rated / 2);
+        }
+        return Optional.empty();
+    }
+}
