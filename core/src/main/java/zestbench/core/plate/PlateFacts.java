@@ -1,8 +1,11 @@
 package zestbench.core.plate;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
+import zestbench.core.value.Value;
 
 /**
  * What the rest of a call needs of a unit's plate, with what is taken where the plate does not say.
@@ -31,6 +34,17 @@ public record PlateFacts(
                 first(plate.rows("compressors"), "ratedLoadAmps"),
                 first(plate.rows("outdoorFans"), "fullLoadAmps"),
                 line(plate, tons, phase));
+    }
+
+    /** What is known of a unit before its plate is read. @param tons 0 where unknown */
+    public static Spec before(List<Double> volts, int phase, double tons) {
+        Map<String, Value> out = new LinkedHashMap<>();
+        out.put("volts", new Value.Items(volts.stream().map(Value::of).toList()));
+        out.put("phase", Value.of(phase));
+        if (tons > 0) {
+            out.put("nominalBtuPerHour", Value.of(tons * Capacity.BTU_PER_HOUR_PER_TON));
+        }
+        return new Spec(new Value.Fields(out));
     }
 
     private static double first(List<Spec> rows, String field) {

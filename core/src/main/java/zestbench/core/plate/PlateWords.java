@@ -62,5 +62,7 @@ final class PlateWords {
     static final Pattern ORIFICE = Pattern.compile("piston|fixed orifice|orifice");
     static final Pattern INDOOR = Pattern.compile("indoor|blower|evap|i\\.?d\\.? ?(?:fan|motor|mtr)");
 
+    static final Pattern COIL = Pattern.compile("coil|evaporator|air handler");
+
     private PlateWords() {}
 }

@@ -1,6 +1,7 @@
 package zestbench.core.plate;
 
 import zestbench.core.family.Spec;
+import zestbench.core.quantity.Letters;
 
 /**
  * The plates of a unit.
@@ -16,6 +17,13 @@ public record Plates(Spec outdoor, Spec indoor) {
     }
 
     public static final Plates NONE = new Plates(Spec.EMPTY, Spec.EMPTY);
+
+    /** Which plate {@code text} is of: one that speaks of a coil or an air handler and of no compressor is the indoor one. */
+    public static Which of(String text) {
+        Spec plate = new Spec(PlateLabel.read(text).fields());
+        boolean indoor = PlateWords.COIL.matcher(Letters.small(text)).find() && !plate.has("compressors");
+        return indoor ? Which.INDOOR : Which.OUTDOOR;
+    }
 
     public Spec of(Which which) {
         return which == Which.OUTDOOR ? outdoor : indoor;

@@ -8,13 +8,15 @@ import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.label.LabelRead;
+import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 
 /**
- * What was typed into the quick line: a label, a label and readings behind a colon, or readings alone.
+ * What was typed into the quick line: a label, a label and readings behind a colon, readings alone, or
+ * a unit's plate.
  *
  * @param label what the part before the colon says; null where readings stand alone
  * @param readings in the order of the sections; a dash passes one over
@@ -28,6 +30,9 @@ public record QuickLine(
 
     /** @param sections names of the sections of the part at hand, for readings without a label */
     public static QuickLine of(String text, List<String> sections) {
+        if (PlateLabel.resembles(text)) {
+            return new QuickLine(PlateLabel.read(text), List.of(), null);
+        }
         int colon = text.indexOf(':');
         String before = (colon < 0 ? text : text.substring(0, colon)).strip();
         String behind = colon < 0 ? "" : text.substring(colon + 1).strip();
@@ -38,9 +43,6 @@ public record QuickLine(
         if (label != null && label.kind() == null) {
             return new QuickLine(label, List.of(), "\"" + before + "\" is no label that can be read: " + HOW);
         }
-        if (label != null && Families.find(String.valueOf(label.kind())).isEmpty()) {
-            return new QuickLine(null, List.of(), "this is a unit's plate, not a part's label: " + HOW);
-        }
         List<String> names;
         try {
             names = label == null ? sections : sectionsOf(label);
@@ -48,6 +50,11 @@ public record QuickLine(
             return new QuickLine(label, List.of(), problem.getMessage());
         }
         return withReadings(label, behind, names);
+    }
+
+    /** Whether a unit's plate was typed; it has no readings. */
+    public boolean isPlate() {
+        return label != null && PlateLabel.KIND.equals(label.kind());
     }
 
     private static QuickLine withReadings(@Nullable LabelRead label, String behind, List<String> names) {

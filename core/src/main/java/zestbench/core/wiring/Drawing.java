@@ -25,6 +25,11 @@ public record Drawing(double width, double height, List<Shape> shapes) {
     private static final double WIRE_GAP = 12;
     private static final double CAPTION = 24;
     private static final int CANS_IN_ROW = 3;
+    /** A can has no more terminals; what has more is drawn as a block with its terminals along it. */
+    private static final int ON_A_CAN = 3;
+
+    private static final double BLOCK_ROW = 46;
+    private static final int IN_ONE_ROW = 5;
 
     /** Lays out {@code graph}; the same graph always gives the same drawing. */
     public static Drawing of(Graph graph) {
@@ -57,6 +62,10 @@ public record Drawing(double width, double height, List<Shape> shapes) {
 
         private void cans() {
             int count = graph.devices().size();
+            if (count == 1 && graph.devices().get(0).terminals().size() > ON_A_CAN) {
+                block(graph.devices().get(0));
+                return;
+            }
             int columns = Math.min(CANS_IN_ROW, Math.max(1, count));
             double radius = columns == 1 ? 78 : columns == 2 ? 70 : 50;
             double pitch = WIDTH / columns;
@@ -71,6 +80,27 @@ public record Drawing(double width, double height, List<Shape> shapes) {
             }
         }
 
+        private void block(Device device) {
+            int count = device.terminals().size();
+            boolean oneRow = count <= IN_ONE_ROW;
+            double height = BLOCK_ROW * (oneRow ? 1 : 2) + MARGIN;
+            double pitch = (WIDTH - 4 * MARGIN) / count;
+            under.add(new Shape.Box(MARGIN, canTop, WIDTH - 2 * MARGIN, height));
+            for (int t = 0; t < count; t++) {
+                double x = 2 * MARGIN + pitch * (t + 0.5);
+                double y = canTop + BLOCK_ROW / 2 - MARGIN + (!oneRow && t % 2 == 1 ? BLOCK_ROW : 0);
+                spade(new Spot(0, device.terminals().get(t)), x, y);
+            }
+            over.add(new Shape.Label(WIDTH / 2, canTop + height + 18, device.caption(), Anchor.MIDDLE, true));
+            bottom = canTop + height + CAPTION;
+        }
+
+        private void spade(Spot spot, double x, double y) {
+            spots.put(spot, new Point(x, y));
+            over.add(new Shape.Spade(x, y, graph.insulated().contains(spot)));
+            over.add(new Shape.Label(x, y + 24, spot.terminal(), Anchor.MIDDLE, true));
+        }
+
         private void terminals(int device, Device of, double x, double y, double radius) {
             int count = of.terminals().size();
             double span = Math.min(1.5 * radius, 52.0 * (count - 1));
@@ -78,10 +108,7 @@ public record Drawing(double width, double height, List<Shape> shapes) {
             for (int t = 0; t < count; t++) {
                 double tx = x - span / 2 + t * step;
                 double ty = y - radius * 0.25 + (count > 3 && t % 2 == 1 ? 34 : 0);
-                Spot spot = new Spot(device, of.terminals().get(t));
-                spots.put(spot, new Point(tx, ty));
-                over.add(new Shape.Spade(tx, ty, graph.insulated().contains(spot)));
-                over.add(new Shape.Label(tx, ty + 24, of.terminals().get(t), Anchor.MIDDLE, true));
+                spade(new Spot(device, of.terminals().get(t)), tx, ty);
             }
         }
 

@@ -22,4 +22,13 @@ public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers
         jumpers = List.copyOf(jumpers);
         insulated = List.copyOf(insulated);
     }
+
+    /** One device with its wires as found; it has the terminals that have a wire, in the order they are listed. */
+    public static Graph asFound(String caption, List<Wire> wires) {
+        List<String> terminals = wires.stream().map(Wire::terminal).distinct().toList();
+        List<Lead> leads = wires.stream()
+                .map(w -> new Lead(w, new Spot(0, w.terminal()), false))
+                .toList();
+        return new Graph(List.of(new Device(caption, terminals)), leads, List.of(), List.of());
+    }
 }

@@ -7,6 +7,9 @@ public sealed interface Shape {
     /** A circle in outline. */
     record Circle(double x, double y, double radius) implements Shape {}
 
+    /** A rectangle in outline. */
+    record Box(double x, double y, double width, double height) implements Shape {}
+
     /** A terminal. @param capped drawn with an insulating cap on it */
     record Spade(double x, double y, boolean capped) implements Shape {}
 

@@ -57,6 +57,11 @@ public final class SvgWriter {
             return "<circle cx=\"" + number(c.x()) + "\" cy=\"" + number(c.y()) + "\" r=\"" + number(c.radius())
                     + "\" fill=\"" + SHEET + "\" stroke=\"" + INK + "\" stroke-width=\"2\"/>";
         }
+        if (shape instanceof Shape.Box b) {
+            return "<rect x=\"" + number(b.x()) + "\" y=\"" + number(b.y()) + "\" width=\"" + number(b.width())
+                    + "\" height=\"" + number(b.height()) + "\" fill=\"" + SHEET + "\" stroke=\"" + INK
+                    + "\" stroke-width=\"2\"/>";
+        }
         if (shape instanceof Shape.Spade s) {
             return spade(s);
         }

@@ -59,6 +59,32 @@ class DrawingTest {
         }
     }
 
+    /** A contactor's eight terminals lie along a block, apart from each other, every wire on its own. */
+    @ParameterizedTest(name = "{0} terminals")
+    @ValueSource(ints = {4, 5, 6, 8, 12})
+    void aPlaceWithManyTerminalsIsABlock(int count) {
+        List<Wire> wires = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            wires.add(new Wire("T" + i, "red", i % 2 == 0 ? "white" : null, "load " + i));
+        }
+        Drawing drawing = Drawing.of(Graph.asFound("Contactor", wires));
+        List<Shape.Spade> spades = of(drawing, Shape.Spade.class);
+        assertThat(spades).hasSize(count);
+        assertThat(of(drawing, Shape.Box.class)).hasSize(1);
+        assertThat(of(drawing, Shape.Line.class))
+                .hasSize(count)
+                .allSatisfy(l -> assertThat(spades)
+                        .anyMatch(s -> s.x() == l.points().get(2).x()
+                                && s.y() == l.points().get(2).y()));
+        for (Shape.Spade a : spades) {
+            for (Shape.Spade b : spades) {
+                boolean apart = a == b || Math.abs(a.x() - b.x()) >= 26 || Math.abs(a.y() - b.y()) >= 26;
+                assertThat(apart).as("%s over %s", a, b).isTrue();
+            }
+        }
+        assertThat(SvgWriter.write(drawing, "found")).contains("<rect").contains("red/white: load 0");
+    }
+
     @Test
     void movedWiresSayThatTheyMoveAndTracersAreDrawn() {
         Lead moved = new Lead(new Wire("HERM", "purple", "white", "compressor S"), new Spot(0, "HERM"), true);

@@ -12,6 +12,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.plate.Plates;
 import zestbench.server.unit.Unit;
 
 /** A visit to a unit, or a quick check without one. What happened on it is on its tape. */
@@ -83,11 +84,7 @@ class CallRow {
         status = next;
     }
 
-    int phase() {
-        return unit == null ? 1 : unit.phase();
-    }
-
-    double nominalVolts() {
-        return unit == null ? 0 : unit.nominalVolts();
+    Plates plates() {
+        return unit == null ? Plates.NONE : unit.plates();
     }
 }

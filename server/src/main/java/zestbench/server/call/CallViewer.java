@@ -19,6 +19,7 @@ import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.tape.TapeText;
+import zestbench.server.call.ArrivalViews.SafeStepView;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.CheckView;
 import zestbench.server.call.CallViews.ChosenView;
@@ -41,14 +42,16 @@ class CallViewer {
 
     private final Shop shop;
     private final LastTime lastTime;
+    private final ArrivalViewer arrival;
 
-    CallViewer(Shop shop, LastTime lastTime) {
+    CallViewer(Shop shop, LastTime lastTime, ArrivalViewer arrival) {
         this.shop = shop;
         this.lastTime = lastTime;
+        this.arrival = arrival;
     }
 
     CallView view(CallRow call, List<Line> tape) {
-        CallState state = CallState.of(tape, call.phase(), call.nominalVolts());
+        CallState state = CallState.of(tape, call.plates());
         Shop.InForce rules = shop.inForce();
         List<PartView> parts = new ArrayList<>();
         Deadness deadness = state.deadness();
@@ -64,6 +67,10 @@ class CallViewer {
                 call.openedAt().toEpochMilli(),
                 NextThing.of(state),
                 safe(state, deadness, rules.rules()),
+                arrival.ask(state),
+                arrival.plates(state),
+                arrival.supply(state),
+                arrival.found(state, unit),
                 parts,
                 lines(tape, state),
                 rules.number(),
@@ -108,7 +115,10 @@ class CallViewer {
                 deadness.live(),
                 deadness.isSupplyDead() ? deadness.sinceMillis() : null,
                 pairs,
-                discharge);
+                discharge,
+                state.safeSteps().stream()
+                        .map(s -> new SafeStepView(s.key(), s.text(), s.isReading(), s.isDone()))
+                        .toList());
     }
 
     private static DischargeView discharge(PartState part, Spec row, double microfarads, ShopRules rules) {

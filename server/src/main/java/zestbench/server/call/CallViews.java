@@ -19,6 +19,11 @@ import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Step;
 import zestbench.core.tape.TapeText;
 import zestbench.core.wiring.Wire;
+import zestbench.server.call.ArrivalViews.AskView;
+import zestbench.server.call.ArrivalViews.FoundView;
+import zestbench.server.call.ArrivalViews.PlatesView;
+import zestbench.server.call.ArrivalViews.SafeStepView;
+import zestbench.server.call.ArrivalViews.SupplyView;
 import zestbench.server.unit.Units.UnitView;
 
 /** What the bench shows, worded and worked out; the screen only lays it out. */
@@ -33,6 +38,10 @@ final class CallViews {
             long openedAtMillis,
             NextThing next,
             SafeView safe,
+            AskView ask,
+            PlatesView plates,
+            SupplyView supply,
+            List<FoundView> found,
             List<PartView> parts,
             List<LineView> tape,
             long rules,
@@ -51,6 +60,19 @@ final class CallViews {
             int parts,
             List<Set<Step>> slices) {}
 
+    /** An earlier or present visit on a unit's record. */
+    record VisitView(long callId, long openedAtMillis, String complaint, String status, List<VisitPartView> parts) {}
+
+    /** @param how what came of it, in words */
+    record VisitPartView(
+            String title,
+            String place,
+            String rating,
+            @Nullable Verdict verdict,
+            List<String> readings,
+            String how,
+            String asLeft) {}
+
     /** A temporary fix and the day it has to come out. */
     record DueView(
             long callId, String site, String unit, String part, String asLeft, String returnDate, boolean isDue) {}
@@ -60,7 +82,8 @@ final class CallViews {
             boolean live,
             @Nullable Long sinceMillis,
             List<PairView> pairs,
-            List<DischargeView> discharge) {}
+            List<DischargeView> discharge,
+            List<SafeStepView> steps) {}
 
     /**
      * A pair to be read dead.

@@ -61,7 +61,7 @@ public class Calls {
     Open open(long id) {
         CallRow row = store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
         List<Line> tape = tapes.of(id);
-        return new Open(row, tape, CallState.of(tape, row.phase(), row.nominalVolts()));
+        return new Open(row, tape, CallState.of(tape, row.plates()));
     }
 
     /** The call, if it still takes entries. */
@@ -159,7 +159,7 @@ public class Calls {
     }
 
     private CallCard card(CallRow row, Unit unit) {
-        CallState state = CallState.of(tapes.of(row.id()), row.phase(), row.nominalVolts());
+        CallState state = CallState.of(tapes.of(row.id()), row.plates());
         List<Set<Step>> slices = new ArrayList<>();
         state.parts().forEach(part -> slices.add(CallState.filled(part)));
         String next = row.status() == CallRow.Status.OPEN
@@ -187,8 +187,7 @@ public class Calls {
             if (unit == null || row.status() == CallRow.Status.CANCELLED) {
                 continue;
             }
-            for (PartState part : CallState.of(tapes.of(row.id()), row.phase(), row.nominalVolts())
-                    .parts()) {
+            for (PartState part : CallState.of(tapes.of(row.id()), row.plates()).parts()) {
                 Entry.PartClosed closed = part.closed();
                 if (closed == null || closed.outcome() != Entry.Outcome.REPLACED) {
                     continue;

@@ -287,21 +287,10 @@ class PartHttp {
 
     @PutMapping("/wires")
     CallView wires(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Wires given, Sender sender) {
-        InputProblem.require(given.wires().size() <= 12, "wires", given.wires().size(), "give up to 12 wires");
         return once.change(id, sender, () -> {
             var state = calls.working(id).part(part);
-            List<String> terminals = state.family().terminals().apply(state.spec());
-            List<Wire> wires = new ArrayList<>();
-            for (WireGiven wire : given.wires()) {
-                InputProblem.require(
-                        terminals.contains(wire.terminal()),
-                        "wires[" + wires.size() + "].terminal",
-                        wire.terminal(),
-                        "give one of " + String.join(", ", terminals));
-                String tracer = wire.tracer() == null || wire.tracer().isBlank() ? null : wire.tracer();
-                wires.add(new Wire(
-                        wire.terminal(), wire.colour(), tracer, wire.name().strip()));
-            }
+            List<Wire> wires =
+                    WiringHttp.wires(given, state.family().terminals().apply(state.spec()));
             calls.add(id, sender.who(), new Entry.WiresFound(part, wires));
         });
     }

@@ -16,6 +16,8 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
+import zestbench.core.plate.PlateFacts;
+import zestbench.core.plate.Plates;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quick.QuickLine;
@@ -32,14 +34,16 @@ import zestbench.server.shop.Shop;
 class QuickHttp {
     private final Calls calls;
     private final Repair repair;
+    private final Arrival arrival;
     private final Shop shop;
     private final Meters meters;
     private final Once once;
     private final Clock clock;
 
-    QuickHttp(Calls calls, Repair repair, Shop shop, Meters meters, Once once, Clock clock) {
+    QuickHttp(Calls calls, Repair repair, Arrival arrival, Shop shop, Meters meters, Once once, Clock clock) {
         this.calls = calls;
         this.repair = repair;
+        this.arrival = arrival;
         this.shop = shop;
         this.meters = meters;
         this.once = once;
@@ -65,6 +69,11 @@ class QuickHttp {
         PartState part = part(id, given);
         QuickLine quick = QuickLine.of(given.text(), part == null ? List.of() : part.sections());
         LabelRead label = quick.label();
+        if (label != null && quick.isPlate()) {
+            Spec plate = new Spec(label.fields());
+            return new QuickPreview(
+                    "Plate: " + PlateFacts.of(plate).line(), List.of(), label.unread(), doubts(label), null);
+        }
         Spec spec = label != null ? new Spec(label.fields()) : part == null ? Spec.EMPTY : part.spec();
         Family family = label != null && label.kind() != null
                 ? Families.named(label.kind())
@@ -80,13 +89,14 @@ class QuickHttp {
                 spec.isEmpty() ? "" : family.shortText().apply(spec),
                 verdicts,
                 label == null ? List.of() : label.unread(),
-                label == null
-                        ? List.of()
-                        : label.doubts().stream()
-                                .map(LabelRead.Doubt::why)
-                                .distinct()
-                                .toList(),
+                doubts(label),
                 problem);
+    }
+
+    private static List<String> doubts(@Nullable LabelRead label) {
+        return label == null
+                ? List.of()
+                : label.doubts().stream().map(LabelRead.Doubt::why).distinct().toList();
     }
 
     private Judgement judge(Family family, Spec spec, QuickLine quick) {
@@ -111,6 +121,10 @@ class QuickHttp {
             throw InputProblem.of("text", given.text(), problem);
         }
         LabelRead label = quick.label();
+        if (quick.isPlate()) {
+            arrival.readPlate(id, who, Plates.of(given.text()), given.text(), null);
+            return;
+        }
         String partId = part == null ? null : part.id();
         if (label != null && label.kind() != null) {
             partId = partFor(id, who, label, part);

@@ -257,7 +257,11 @@ public class Repair {
 
     @Transactional
     public void tick(long callId, String who, String partId, Entry.Checklist list, String key, boolean on) {
-        PartState part = calls.working(callId).part(partId);
+        Calls.Open call = calls.working(callId);
+        PartState part = call.part(partId);
+        if (list == Entry.Checklist.SHEET && !call.state().deadness().isDeadFor(partId)) {
+            throw new Conflict("The power is not proved off: read every pair dead before working on the wires.");
+        }
         String text = list == Entry.Checklist.SHEET
                 ? CallState.sheet(part).stream()
                         .flatMap(s -> s.steps().stream())

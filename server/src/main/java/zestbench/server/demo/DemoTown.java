@@ -20,6 +20,7 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import zestbench.core.plate.Plates;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
 import zestbench.server.person.People;
@@ -90,24 +91,22 @@ public class DemoTown implements ApplicationRunner {
     }
 
     private void town() {
-        Unit seeds = unit("Seed library", "split system", 3.5, "208/230", 1, "04/2014", 19.2, 1.4);
-        Unit museumOne = unit("Maritime museum", "rooftop 1", 5, "208/230", 3, "09/2017", 16.1, 2.1);
-        Unit museumTwo = unit("Maritime museum", "rooftop 2", 4, "208/230", 1, "09/2017", 20.6, 1.8);
-        Unit ballet = unit("Ballet school", "rooftop", 10, "460", 3, "03/2011", 14.8, 2.6);
-        Unit loftThree = unit("Net lofts", "loft 3 heat pump", 2, "208/230", 1, "06/2019", 10.3, 0.9);
-        Unit loftSeven = unit("Net lofts", "loft 7 heat pump", 2.5, "208/230", 1, "06/2019", 12.7, 1.1);
+        Unit seeds = unit("Seed library", "split system", DemoPlates.SEED_LIBRARY, DemoPlates.SEED_LIBRARY_COIL);
+        Unit museumOne = unit("Maritime museum", "rooftop 1", DemoPlates.MUSEUM_ONE, "");
+        Unit museumTwo = unit("Maritime museum", "rooftop 2", DemoPlates.MUSEUM_TWO, "");
+        Unit ballet = unit("Ballet school", "rooftop", DemoPlates.BALLET_SCHOOL, "");
+        Unit loftThree = unit("Net lofts", "loft 3 heat pump", DemoPlates.LOFT_THREE, "");
+        Unit loftSeven = unit("Net lofts", "loft 7 heat pump", DemoPlates.LOFT_SEVEN, "");
         earlierVisits(seeds, museumTwo, loftThree, ballet);
+        moreVisits(museumOne, loftSeven, ballet);
         stopgap(loftSeven);
         today(seeds, loftThree, museumOne);
+        alsoToday(museumTwo, ballet, loftSeven);
     }
 
-    private Unit unit(
-            String site, String name, double tons, String volts, int phase, String made, double rla, double fla) {
-        Unit unit = new Unit(site, name, tons, volts, phase, made, rla, fla);
-        boolean dual = phase == 1;
-        unit.addPlace("Outdoor unit", CAPACITOR, dual ? BOTH : "outdoor fan");
-        unit.addPlace("Indoor unit", CAPACITOR, "indoor blower");
-        return units.add(unit);
+    private Unit unit(String site, String name, String plate, String indoorPlate) {
+        Plates plates = new Plates(DemoPlates.read(plate), DemoPlates.read(indoorPlate));
+        return units.add(new Unit(site, name, plates));
     }
 
     /** Two years of spring checks: the sections drift, so that "since last time" has something to say. */
@@ -140,6 +139,13 @@ public class DemoTown implements ApplicationRunner {
         visits.stopgap(loft, daysAgo(15), "No cooling, fan turns slowly", "35+5 MFD 440 VAC ±6%", back);
     }
 
+    private void moreVisits(Unit museum, Unit loft, Unit ballet) {
+        visits.check(museum, daysAgo(688), "Spring check", "10 MFD 440 VAC ±6%", Map.of("CAPACITOR", 10.1));
+        visits.check(museum, daysAgo(322), "Spring check", "10 MFD 440 VAC ±6%", Map.of("CAPACITOR", 9.9));
+        visits.check(loft, daysAgo(512), "Spring check", "35+5 MFD 440 VAC ±6%", Map.of("HERM", 34.8, "FAN", 4.9));
+        visits.check(ballet, daysAgo(602), "Spring check", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 10.1));
+    }
+
     private void today(Unit seeds, Unit loft, Unit museum) {
         visits.open(
                 seeds,
@@ -148,8 +154,20 @@ public class DemoTown implements ApplicationRunner {
                 "60/7.5 MFD 440VAC ±6% 50/60Hz SH-1",
                 Map.of("HERM", 57.3, "FAN", 5.9));
         long loftCall = calls.start(loft.id(), "Outdoor unit hums, then quiet", minutesAgo(25));
+        visits.asked(loftCall, minutesAgo(23), "OUTDOOR_FAN_RUNS", "yes", "compressor", "hums", "SHELL_HOT", "yes");
         calls.addPart(loftCall, "Tech 2", minutesAgo(20), CAPACITOR, "Run capacitor", "Outdoor unit", BOTH);
         calls.start(museum.id(), "Gallery at 81 °F, both stages called", minutesAgo(12));
+    }
+
+    /** Calls that have been asked about and no more. */
+    private void alsoToday(Unit museum, Unit ballet, Unit loft) {
+        long fan = calls.start(museum.id(), "Trips off every few minutes", minutesAgo(55));
+        visits.asked(fan, minutesAgo(54), "compressor", "runs", "OUTDOOR_FAN_RUNS", "no", "SHORT_CYCLES", "yes");
+        long fuse = calls.start(ballet.id(), "Studio 2 warm, fuse opened twice", minutesAgo(70));
+        visits.asked(fuse, minutesAgo(69), "compressor", "silent", "BREAKER_OPENS", "yes", "AFTER_STORM", "no");
+        visits.supply(fuse, minutesAgo(64), ballet, Map.of("L1-L2", 463.0, "L2-L3", 464.0, "L1-L3", 461.0));
+        long chatter = calls.start(loft.id(), "Chatters at start, lights dip", minutesAgo(33));
+        visits.asked(chatter, minutesAgo(32), "compressor", "runs", "GROWLS", "no", "LEAD_BURNT", "yes");
     }
 
     private Instant daysAgo(long days) {

@@ -21,8 +21,12 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.shop.ShopRules;
+import zestbench.core.supply.PairReading;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.Calls;
+import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
 
 /** Visits of the demo town, written onto tapes as they would have been: judged by the core, at their own time. */
@@ -97,15 +101,36 @@ class DemoVisits {
         close(call);
     }
 
+    /** Questions that were answered, each key followed by its answer. */
+    void asked(long call, Instant at, String... questionsAndAnswers) {
+        for (int i = 0; i < questionsAndAnswers.length; i += 2) {
+            calls.addAt(call, WHO, at, new Entry.Answered(questionsAndAnswers[i], questionsAndAnswers[i + 1]));
+        }
+    }
+
+    /** Volts read at the disconnect. */
+    void supply(long call, Instant at, Unit unit, Map<String, Double> pairs) {
+        new TreeMap<>(pairs).forEach((pair, volts) -> {
+            Judgement judgement =
+                    SupplyVoltage.onSite(unit.plates().outdoor(), List.of(new PairReading(pair, volts)), Meter.USUAL);
+            calls.addAt(
+                    call,
+                    WHO,
+                    at,
+                    new Entry.SupplyRead(
+                            SupplyPoint.DISCONNECT,
+                            judgement.verdicts().get(0),
+                            judgement.findings(),
+                            Meter.USUAL.text()));
+        });
+    }
+
     private String read(long call, Unit unit, Instant at, String label) {
-        String part = calls.addPart(
-                call,
-                WHO,
-                at,
-                CAPACITOR.kind(),
-                CAPACITOR.title(),
-                unit.places().get(0).name(),
-                unit.places().get(0).serves());
+        Place place = unit.places().stream()
+                .filter(p -> p.kind().equals(CAPACITOR.kind()))
+                .findFirst()
+                .orElseThrow();
+        String part = calls.addPart(call, WHO, at, CAPACITOR.kind(), CAPACITOR.title(), place.name(), place.serves());
         calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec(label)));
         return part;
     }

@@ -1,6 +1,8 @@
 package zestbench.server.unit;
 
 import jakarta.persistence.CascadeType;
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.FetchType;
 import jakarta.persistence.GeneratedValue;
@@ -12,8 +14,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Spec;
+import zestbench.core.plate.PlateFacts;
+import zestbench.core.plate.Plates;
+import zestbench.core.plate.UnitPlaces;
+import zestbench.server.json.SpecColumn;
 
-/** A unit at a site, with the places a part can sit in. */
+/** A unit at a site: its plates, and the places a part can sit in. */
 @Entity
 public class Unit {
     @Id
@@ -22,12 +29,14 @@ public class Unit {
 
     private String site = "";
     private String name = "";
-    private double tons;
-    private String volts = "";
-    private int phase = 1;
-    private String made = "";
-    private double ratedLoadAmps;
-    private double fanFullLoadAmps;
+
+    @Convert(converter = SpecColumn.class)
+    @Column(length = 20_000)
+    private Spec plate = Spec.EMPTY;
+
+    @Convert(converter = SpecColumn.class)
+    @Column(length = 20_000)
+    private Spec indoorPlate = Spec.EMPTY;
 
     @OneToMany(mappedBy = "unit", cascade = CascadeType.ALL, fetch = FetchType.EAGER)
     @OrderBy("id")
@@ -35,36 +44,22 @@ public class Unit {
 
     protected Unit() {}
 
-    /**
-     * @param tons of cooling, 0 where unknown
-     * @param volts as on the plate, such as 208/230
-     * @param made as on the plate, such as 04/2014; empty where unknown
-     * @param ratedLoadAmps of the compressor, 0 where unknown
-     * @param fanFullLoadAmps of the outdoor fan, 0 where unknown
-     */
-    public Unit(
-            String site,
-            String name,
-            double tons,
-            String volts,
-            int phase,
-            String made,
-            double ratedLoadAmps,
-            double fanFullLoadAmps) {
+    /** A unit with the places its outdoor plate speaks of. */
+    public Unit(String site, String name, Plates plates) {
         this.site = site;
         this.name = name;
-        this.tons = tons;
-        this.volts = volts;
-        this.phase = phase;
-        this.made = made;
-        this.ratedLoadAmps = ratedLoadAmps;
-        this.fanFullLoadAmps = fanFullLoadAmps;
+        this.plate = plates.outdoor();
+        this.indoorPlate = plates.indoor();
+        addPlaces();
     }
 
-    public Place addPlace(String placeName, String kind, String serves) {
-        Place place = new Place(this, placeName, kind, serves);
-        places.add(place);
-        return place;
+    /** Adds what the plate speaks of and is not there yet; a place once there stays, with what was found in it. */
+    private void addPlaces() {
+        for (UnitPlaces.Place each : UnitPlaces.of(plate)) {
+            if (places.stream().noneMatch(p -> p.name().equals(each.name()))) {
+                places.add(new Place(this, each.name(), each.kind(), each.serves()));
+            }
+        }
     }
 
     public long id() {
@@ -79,40 +74,26 @@ public class Unit {
         return name;
     }
 
-    public int phase() {
-        return phase;
+    /** The plates with their serials, which leave the record masked only. */
+    public Plates plates() {
+        return new Plates(plate, indoorPlate);
     }
 
-    public double tons() {
-        return tons;
+    public PlateFacts facts() {
+        return PlateFacts.of(plate);
     }
 
-    public String volts() {
-        return volts;
-    }
-
-    public String made() {
-        return made;
-    }
-
-    public double ratedLoadAmps() {
-        return ratedLoadAmps;
-    }
-
-    public double fanFullLoadAmps() {
-        return fanFullLoadAmps;
+    /** Takes over a plate as read. */
+    public void read(Plates.Which which, Spec spec) {
+        if (which == Plates.Which.OUTDOOR) {
+            plate = spec;
+            addPlaces();
+        } else {
+            indoorPlate = spec;
+        }
     }
 
     public List<Place> places() {
         return places;
-    }
-
-    /** The highest of the rated volts, 0 where unknown. */
-    public double nominalVolts() {
-        double highest = 0;
-        for (String figure : volts.split("[^0-9.]+", -1)) {
-            highest = figure.isEmpty() ? highest : Math.max(highest, Double.parseDouble(figure));
-        }
-        return highest;
     }
 }

@@ -1,0 +1,149 @@
+package zestbench.server.call;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.plate.Plates;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.value.Value;
+import zestbench.core.wiring.Wire;
+import zestbench.server.call.ArrivalViews.PlatePreview;
+import zestbench.server.call.CallViews.CallView;
+import zestbench.server.call.CallViews.FindingView;
+import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.call.PartHttp.Preview;
+import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.person.Sender;
+import zestbench.server.photo.Photos;
+
+/** Asking, the plate, the supply, making safe and the places of a unit over HTTP. */
+@RestController
+@RequestMapping("/api/calls/{id}")
+class ArrivalHttp {
+    private final Calls calls;
+    private final Arrival arrival;
+    private final Photos photos;
+    private final Once once;
+
+    ArrivalHttp(Calls calls, Arrival arrival, Photos photos, Once once) {
+        this.calls = calls;
+        this.arrival = arrival;
+        this.photos = photos;
+        this.once = once;
+    }
+
+    /** @param answer left out where the answer is taken back */
+    record AnswerGiven(
+            @NotBlank(message = "give the question") @Size(max = 40)
+            String question,
+
+            @Nullable @Size(max = 40) String answer) {}
+
+    /** @param fields as read and corrected; left out, they are read from the text */
+    record PlateGiven(
+            @NotNull(message = "give OUTDOOR or INDOOR") Plates.Which which,
+
+            @NotNull(message = "give the text") @Size(max = 20000, message = "give up to 20,000 characters")
+            String text,
+
+            Value.@Nullable Fields fields) {}
+
+    /** @param pair left out for control volts */
+    record SupplyGiven(
+            @NotNull(message = "say where it was read") SupplyPoint point,
+            @Nullable @Size(max = 20) String pair,
+
+            @NotNull(message = "give the volts that were read")
+            Double volts) {}
+
+    record ProvingVolts(
+            @NotNull(message = "give the volts that were read")
+            Double volts) {}
+
+    record SafeTick(
+            @NotBlank(message = "give the step") @Size(max = 40)
+            String key,
+
+            boolean on) {}
+
+    @PostMapping("/answers")
+    CallView answer(@PathVariable long id, @Valid @RequestBody AnswerGiven given, Sender sender) {
+        return once.change(id, sender, () -> arrival.answer(id, sender.who(), given.question(), given.answer()));
+    }
+
+    /** How a plate's figures go together, without keeping it. */
+    @PostMapping("/plate/preview")
+    PlatePreview preview(@PathVariable long id, @Valid @RequestBody PlateGiven given) {
+        Spec plate = arrival.plate(id, given.which(), given.text(), given.fields());
+        return new PlatePreview(ArrivalViewer.checks(plate), ArrivalViewer.sizes(plate));
+    }
+
+    @PostMapping("/plate")
+    CallView plate(@PathVariable long id, @Valid @RequestBody PlateGiven given, Sender sender) {
+        return once.change(
+                id, sender, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.fields()));
+    }
+
+    @PostMapping("/supply/preview")
+    Preview supplyPreview(@PathVariable long id, @Valid @RequestBody SupplyGiven given) {
+        Judgement judgement = arrival.judge(id, given.point(), given.pair(), given.volts());
+        return new Preview(
+                judgement.verdicts().stream()
+                        .map(v -> JudgedView.of(0, v, List.of()))
+                        .toList(),
+                judgement.findings().stream().map(FindingView::of).toList());
+    }
+
+    @PostMapping("/supply")
+    CallView supply(@PathVariable long id, @Valid @RequestBody SupplyGiven given, Sender sender) {
+        return once.change(
+                id, sender, () -> arrival.measure(id, sender.who(), given.point(), given.pair(), given.volts()));
+    }
+
+    @PostMapping("/proved")
+    CallView proved(@PathVariable long id, @Valid @RequestBody ProvingVolts given, Sender sender) {
+        return once.change(id, sender, () -> arrival.prove(id, sender.who(), given.volts()));
+    }
+
+    @PostMapping("/safe")
+    CallView safe(@PathVariable long id, @Valid @RequestBody SafeTick given, Sender sender) {
+        return once.change(id, sender, () -> arrival.tick(id, sender.who(), given.key(), given.on()));
+    }
+
+    @PostMapping("/power-on")
+    CallView powerOn(@PathVariable long id, Sender sender) {
+        return once.change(id, sender, () -> arrival.powerOn(id, sender.who()));
+    }
+
+    @PutMapping("/places/{place}/wires")
+    CallView wires(@PathVariable long id, @PathVariable long place, @Valid @RequestBody Wires given, Sender sender) {
+        List<Wire> wires = WiringHttp.wires(given, List.of());
+        return once.change(id, sender, () -> arrival.wires(id, sender.who(), place, wires));
+    }
+
+    @PostMapping(value = "/places/{place}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    CallView photo(
+            @PathVariable long id, @PathVariable long place, @RequestParam("photo") MultipartFile photo, Sender sender)
+            throws IOException {
+        byte[] bytes = photo.getBytes();
+        return once.change(id, sender, () -> {
+            arrival.placeOf(calls.working(id), place);
+            arrival.photo(id, sender.who(), place, photos.keep(bytes));
+        });
+    }
+}

@@ -1,0 +1,210 @@
+package zestbench.server.call;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.plate.Capacity;
+import zestbench.core.plate.PlateProof;
+import zestbench.core.plate.Plates;
+import zestbench.core.plate.PlatesTogether;
+import zestbench.core.plate.Serial;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.supply.PairReading;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.suspect.Fact;
+import zestbench.core.suspect.Question;
+import zestbench.core.suspect.Suspects;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.NextThing;
+import zestbench.core.tape.PartState;
+import zestbench.core.wiring.Terminals;
+import zestbench.server.call.ArrivalViews.AnswerView;
+import zestbench.server.call.ArrivalViews.AskView;
+import zestbench.server.call.ArrivalViews.CorrectionView;
+import zestbench.server.call.ArrivalViews.FoundView;
+import zestbench.server.call.ArrivalViews.NextTestView;
+import zestbench.server.call.ArrivalViews.PlateCheckView;
+import zestbench.server.call.ArrivalViews.PlateSideView;
+import zestbench.server.call.ArrivalViews.PlatesView;
+import zestbench.server.call.ArrivalViews.QuestionView;
+import zestbench.server.call.ArrivalViews.SettingView;
+import zestbench.server.call.ArrivalViews.SizeView;
+import zestbench.server.call.ArrivalViews.SupplyPointView;
+import zestbench.server.call.ArrivalViews.SupplyView;
+import zestbench.server.call.ArrivalViews.SuspectView;
+import zestbench.server.call.CallViews.FindingView;
+import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.shop.Meters;
+import zestbench.server.unit.Unit;
+
+/** Makes the bench's view of arriving from a call's state. */
+@Component
+class ArrivalViewer {
+    private final Meters meters;
+
+    ArrivalViewer(Meters meters) {
+        this.meters = meters;
+    }
+
+    AskView ask(CallState state) {
+        Map<Fact, Boolean> known = state.evidence();
+        Suspects suspects = state.suspects();
+        List<QuestionView> questions =
+                Question.ALL.stream().map(q -> question(q, state, known)).toList();
+        List<SuspectView> ranked = suspects.ranked().stream()
+                .map(s -> new SuspectView(
+                        s.fault().key(),
+                        s.fault().title(),
+                        (int) Math.round(100 * s.share()),
+                        percent(s.share()),
+                        s.fault().test(),
+                        s.fault().family(),
+                        s.speaksFor(),
+                        s.speaksAgainst()))
+                .toList();
+        return new AskView(
+                questions,
+                ranked,
+                percent(suspects.other()),
+                suspects.next().map(ArrivalViewer::next).orElse(null));
+    }
+
+    private static QuestionView question(Question question, CallState state, Map<Fact, Boolean> known) {
+        String answer = state.answers().get(question.key());
+        List<AnswerView> answers = question.answers().stream()
+                .map(a -> new AnswerView(a.key(), a.words()))
+                .toList();
+        return new QuestionView(
+                question.key(), question.words(), question.asked(), answer, measured(question, answer, known), answers);
+    }
+
+    /** The answer that readings gave where no one tapped it. */
+    private static @Nullable String measured(Question question, @Nullable String answer, Map<Fact, Boolean> known) {
+        return question.answers().stream()
+                .filter(a -> known.entrySet().containsAll(a.facts().entrySet()))
+                .map(Question.Answer::key)
+                .filter(key -> !key.equals(answer))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static NextTestView next(Suspects.NextTest test) {
+        String why = "tells " + Figures.fixed(test.bits(), 2) + " bit for about "
+                + test.fact().minutes() + " min" + (test.fact().isLive() ? ", power on" : "");
+        return new NextTestView(
+                Question.about(test.fact()).key(),
+                why,
+                NextThing.isOfSupply(test.fact()),
+                test.fact().isLive());
+    }
+
+    private static String percent(double share) {
+        return share > 0 && share < 0.01 ? "under 1 %" : Figures.fixed(100 * share, 0) + " %";
+    }
+
+    PlatesView plates(CallState state) {
+        Plates plates = state.plates();
+        return new PlatesView(
+                side(state, Plates.Which.OUTDOOR),
+                side(state, Plates.Which.INDOOR),
+                PlatesTogether.findings(plates.outdoor(), plates.indoor()).stream()
+                        .map(FindingView::of)
+                        .toList());
+    }
+
+    private static PlateSideView side(CallState state, Plates.Which which) {
+        Spec plate = state.plates().of(which);
+        return new PlateSideView(which, state.plateText(which), Serial.masked(plate), checks(plate), sizes(plate));
+    }
+
+    static List<PlateCheckView> checks(Spec plate) {
+        return PlateProof.of(plate).stream()
+                .map(c -> new PlateCheckView(
+                        c.name(),
+                        c.field(),
+                        c.agrees(),
+                        c.reckoning().text(),
+                        c.reckoning().mark().source(),
+                        c.corrections().stream()
+                                .map(x -> new CorrectionView(x.field(), x.likely(), x.text(), x.usual()))
+                                .toList(),
+                        c.leftOut()))
+                .toList();
+    }
+
+    static List<SizeView> sizes(Spec plate) {
+        return Capacity.ranked(plate).stream()
+                .map(c -> new SizeView(
+                        c.capacity().group(),
+                        c.capacity().btuPerHour(),
+                        Figures.plain(c.capacity().tons()) + " ton",
+                        c.likely(),
+                        c.reckoning() == null ? "" : c.reckoning().text()))
+                .toList();
+    }
+
+    SupplyView supply(CallState state) {
+        Meter meter = meters.inUse(Quantity.VOLTS);
+        List<SupplyPointView> points = Arrays.stream(SupplyPoint.values())
+                .map(p -> point(state, p, meter))
+                .toList();
+        return new SupplyView(
+                points,
+                state.supply().monitor(meter).stream()
+                        .map(s -> new SettingView(
+                                s.name(),
+                                s.value(),
+                                s.reckoning().text(),
+                                s.reckoning().mark().source()))
+                        .toList());
+    }
+
+    private static SupplyPointView point(CallState state, SupplyPoint point, Meter meter) {
+        List<JudgedView> readings = new ArrayList<>();
+        List<FindingView> findings = new ArrayList<>();
+        state.supply().at(point).values().forEach(line -> {
+            Entry.SupplyRead read = (Entry.SupplyRead) line.entry();
+            readings.add(JudgedView.of(line.number(), PartState.judged(line), read.findings()));
+            if (point.isControl()) {
+                read.findings().forEach(f -> findings.add(FindingView.of(f)));
+            }
+        });
+        JudgedView unbalance = null;
+        if (!point.isControl()) {
+            state.supply()
+                    .findings(point, state.plates().outdoor(), meter)
+                    .forEach(f -> findings.add(FindingView.of(f)));
+            Judgement judged = state.supply().unbalance(point, meter).orElse(null);
+            if (judged != null) {
+                unbalance = JudgedView.of(0, judged.verdicts().get(0), judged.findings());
+            }
+        }
+        List<String> pairs = point.isControl()
+                ? List.of(point.name())
+                : state.supplyPairs().stream()
+                        .map(p -> new PairReading(p, 0).pair())
+                        .toList();
+        return new SupplyPointView(point, point.title(), point.isControl(), pairs, readings, findings, unbalance);
+    }
+
+    List<FoundView> found(CallState state, @Nullable Unit unit) {
+        if (unit == null) {
+            return List.of();
+        }
+        return unit.places().stream()
+                .map(p -> new FoundView(
+                        p.id(),
+                        Terminals.usual(p.kind()),
+                        state.place(p.name()).wires(),
+                        state.place(p.name()).photos()))
+                .toList();
+    }
+}

@@ -1,0 +1,86 @@
+package zestbench.server.call;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Spec;
+import zestbench.core.plate.Plates;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.wiring.Wire;
+import zestbench.server.call.CallViews.FindingView;
+import zestbench.server.call.CallViews.JudgedView;
+
+/** What the bench shows of arriving: questions and suspects, plates, supply, places. */
+final class ArrivalViews {
+    private ArrivalViews() {}
+
+    record AskView(
+            List<QuestionView> questions,
+            List<SuspectView> suspects,
+            String other,
+            @Nullable NextTestView next) {}
+
+    /** @param answer key of the answer given; null where none is */
+    record QuestionView(
+            String key,
+            String words,
+            boolean asked,
+            @Nullable String answer,
+            @Nullable String measured,
+            List<AnswerView> answers) {}
+
+    record AnswerView(String key, String words) {}
+
+    /** @param percent of the probability, for the bar; {@code share} is the same in words */
+    record SuspectView(
+            String key,
+            String title,
+            int percent,
+            String share,
+            String test,
+            @Nullable String family,
+            List<String> speaksFor,
+            List<String> speaksAgainst) {}
+
+    /** @param question the key of the question that answers it @param atSupply whether it is measured at the supply */
+    record NextTestView(String question, String why, boolean atSupply, boolean live) {}
+
+    record PlatesView(PlateSideView outdoor, PlateSideView indoor, List<FindingView> findings) {}
+
+    /** One plate. @param fields with the serial masked @param text as typed on this call, serial masked */
+    record PlateSideView(
+            Plates.Which which, String text, Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
+
+    record PlateCheckView(
+            String name,
+            String field,
+            boolean agrees,
+            String reckoning,
+            String mark,
+            List<CorrectionView> corrections,
+            String leftOut) {}
+
+    /** A figure that may have been misread. @param field where it stands, such as compressors[0].ratedLoadAmps */
+    record CorrectionView(String field, double likely, String text, boolean usual) {}
+
+    record SizeView(String group, double btuPerHour, String tons, boolean likely, String reckoning) {}
+
+    record PlatePreview(List<PlateCheckView> checks, List<SizeView> sizes) {}
+
+    record SupplyView(List<SupplyPointView> points, List<SettingView> monitor) {}
+
+    record SupplyPointView(
+            SupplyPoint point,
+            String title,
+            boolean isControl,
+            List<String> pairs,
+            List<JudgedView> readings,
+            List<FindingView> findings,
+            @Nullable JudgedView unbalance) {}
+
+    record SettingView(String name, String value, String why, String mark) {}
+
+    /** What a place looked like. @param terminals that wires of its kind usually sit on */
+    record FoundView(long placeId, List<String> terminals, List<Wire> wires, List<String> photos) {}
+
+    record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
+}

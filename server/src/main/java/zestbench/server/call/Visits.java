@@ -1,0 +1,70 @@
+package zestbench.server.call;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.TapeText;
+import zestbench.server.call.CallViews.VisitPartView;
+import zestbench.server.call.CallViews.VisitView;
+import zestbench.server.unit.Units;
+
+/** A unit's history over HTTP: its visits, the latest first. */
+@RestController
+class Visits {
+    /** Calls by unit, latest first. */
+    interface Store extends JpaRepository<CallRow, Long> {
+        List<CallRow> findByUnit_IdOrderByOpenedAtDescIdDesc(long unit);
+    }
+
+    private final Store store;
+    private final Tapes tapes;
+    private final Units units;
+
+    Visits(Store store, Tapes tapes, Units units) {
+        this.store = store;
+        this.tapes = tapes;
+        this.units = units;
+    }
+
+    @GetMapping("/api/units/{id}/visits")
+    List<VisitView> visits(@PathVariable long id) {
+        units.get(id);
+        return store.findByUnit_IdOrderByOpenedAtDescIdDesc(id).stream()
+                .map(this::visit)
+                .toList();
+    }
+
+    private VisitView visit(CallRow row) {
+        List<VisitPartView> parts = new ArrayList<>();
+        CallState.of(tapes.of(row.id()), row.plates()).parts().forEach(p -> parts.add(part(p)));
+        return new VisitView(
+                row.id(),
+                row.openedAt().toEpochMilli(),
+                row.complaint(),
+                row.status().name(),
+                parts);
+    }
+
+    private static VisitPartView part(PartState part) {
+        Entry.PartClosed closed = part.closed();
+        List<String> readings = part.readings().values().stream()
+                .map(line -> PartState.judged(line))
+                .map(j -> (j.subject().equals("CAPACITOR") ? "" : j.subject() + " ")
+                        + j.reading().text())
+                .toList();
+        return new VisitPartView(
+                part.added().title(),
+                part.added().place(),
+                part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
+                part.verdict(),
+                readings,
+                closed == null ? "" : TapeText.of(closed).title(),
+                closed == null ? "" : closed.asLeft());
+    }
+}

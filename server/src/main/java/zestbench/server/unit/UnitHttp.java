@@ -1,0 +1,86 @@
+package zestbench.server.unit;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.family.Attribute;
+import zestbench.core.family.Spec;
+import zestbench.core.plate.PlateAttributes;
+import zestbench.core.plate.PlateFacts;
+import zestbench.core.plate.Plates;
+import zestbench.core.quantity.InputProblem;
+import zestbench.server.unit.Units.UnitView;
+
+/** Units over HTTP. */
+@RestController
+class UnitHttp {
+    private final Units units;
+
+    UnitHttp(Units units) {
+        this.units = units;
+    }
+
+    record NewUnit(
+            @NotBlank(message = "give the site") @Size(max = 80, message = "give up to 80 characters")
+            String site,
+
+            @NotBlank(message = "give the unit a name, such as rooftop 1")
+            @Size(max = 80, message = "give up to 80 characters")
+            String name,
+
+            @NotBlank(message = "give the rated volts, such as 208/230")
+            @Pattern(regexp = "\\d{2,3}([/-]\\d{2,3})?", message = "give volts such as 208/230 or 460")
+            String volts,
+
+            @Min(value = 1, message = "give 1 or 3") @Max(value = 3, message = "give 1 or 3")
+            int phase,
+
+            @Nullable @Min(value = 0, message = "give tons from 0") @Max(value = 100, message = "give up to 100 tons")
+            Double tons) {}
+
+    /** The record itself, the one place that shows the serial whole. */
+    record RecordView(UnitView unit, Spec plate, Spec indoorPlate) {}
+
+    @GetMapping("/api/units")
+    List<UnitView> found(@RequestParam(required = false) @Nullable String words) {
+        List<Unit> found = words == null || words.isBlank() ? units.all() : units.found(words);
+        return found.stream().map(UnitView::of).toList();
+    }
+
+    @GetMapping("/api/units/{id}")
+    RecordView record(@PathVariable long id) {
+        Unit unit = units.get(id);
+        return new RecordView(
+                UnitView.of(unit), unit.plates().outdoor(), unit.plates().indoor());
+    }
+
+    /** What a plate can say, for the form that corrects it. */
+    @GetMapping("/api/plate-attributes")
+    List<Attribute> attributes() {
+        return PlateAttributes.ALL;
+    }
+
+    @PostMapping("/api/units")
+    UnitView add(@Valid @RequestBody NewUnit given) {
+        InputProblem.require(given.phase() != 2, "phase", given.phase(), "give 1 or 3");
+        List<Double> volts = new ArrayList<>();
+        for (String figure : given.volts().split("[/-]", -1)) {
+            volts.add(Double.parseDouble(figure));
+        }
+        Spec spec = PlateFacts.before(volts, given.phase(), given.tons() == null ? 0 : given.tons());
+        return UnitView.of(
+                units.add(new Unit(given.site().strip(), given.name().strip(), new Plates(spec, Spec.EMPTY))));
+    }
+}
