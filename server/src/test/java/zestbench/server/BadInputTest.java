@@ -32,6 +32,11 @@ class BadInputTest {
                     + "\"outcome\":\"REPLACED\",\"returnDate\":\"soon\",\"end\":\"CLOSED\",\"name\":\"x\",\"reason\":\"x\"}",
             "{\"offer\":[null],\"returnDate\":\"9999-99-99\"}",
             "{\"readings\":[{\"section\":\"NOWHERE\",\"microfarads\":5}],\"piece\":99}",
+            "{\"question\":\"none\",\"answer\":\"none\",\"which\":\"OUTDOOR\",\"text\":\"\u0000\",\"point\":\"LINE\","
+                    + "\"volts\":1e300,\"pair\":\"L9-L9\",\"key\":\"none\",\"caption\":\"x\",\"wires\":[null]}",
+            "{\"question\":\"ICE\",\"answer\":\"\",\"which\":\"INDOOR\",\"text\":\"RLA 1e99 MCA 1e-9 LRA -1\","
+                    + "\"fields\":{\"compressors\":[{\"ratedLoadAmps\":0}],\"minimumCircuitAmps\":1e308},"
+                    + "\"point\":\"COIL\",\"volts\":-24,\"caption\":\"\",\"wires\":[{\"terminal\":\"\"}]}",
             "{\"site\":\"\",\"name\":\"\",\"volts\":\"lots\",\"phase\":2,\"percent\":-1,\"counts\":1e9,\"quantity\":\"OHMS\"}");
 
     @ParameterizedTest(name = "{0} {1}")
@@ -61,6 +66,8 @@ class BadInputTest {
                 .json()
                 .at("/id")
                 .asString();
+        String place =
+                String.valueOf(RunningBench.place(bench.get("/api/units").json().at("/0"), "contactor"));
         String part = bench.post("/api/calls/" + call + "/parts", "{\"kind\":\"capacitor\",\"place\":\"Outdoor\"}")
                 .json()
                 .at("/parts/0/id")
@@ -76,6 +83,7 @@ class BadInputTest {
                         String real = path.getKey()
                                 .replace("{id}", id)
                                 .replace("{part}", part)
+                                .replace("{place}", id.equals("x") ? "x" : place)
                                 .replace("{number}", "1")
                                 .replace("{name}", "none");
                         if (!real.endsWith("/end") || !id.equals(call)) {

@@ -27,8 +27,7 @@ class CallJourneyTest {
         call = "/api/calls/" + made.at("/id").asLong();
         JsonNode added = bench.post(
                         call + "/parts",
-                        "{\"kind\":\"capacitor\",\"placeId\":"
-                                + seeds.at("/places/0/id").asLong() + "}")
+                        "{\"kind\":\"capacitor\",\"placeId\":" + RunningBench.place(seeds, "capacitor") + "}")
                 .json();
         part = call + "/parts/" + added.at("/parts/0/id").asString();
     }
@@ -107,8 +106,7 @@ class CallJourneyTest {
                 .json();
         JsonNode added = bench.post(
                         "/api/calls/" + made.at("/id").asLong() + "/parts",
-                        "{\"kind\":\"capacitor\",\"placeId\":"
-                                + museum.at("/places/0/id").asLong() + "}")
+                        "{\"kind\":\"capacitor\",\"placeId\":" + RunningBench.place(museum, "capacitor") + "}")
                 .json();
         assertThat(added.at("/parts/0/lastTime/shortRating").asString()).isEqualTo("50+7.5 µF 440 V ±6 %");
         assertThat(texts(added.at("/parts/0/lastTime/readings"))).containsExactly("HERM 49.90 µF", "FAN 7.55 µF");

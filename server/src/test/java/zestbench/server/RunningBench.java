@@ -61,6 +61,16 @@ public final class RunningBench implements AutoCloseable {
         }
     }
 
+    /** The first place of a unit that has parts of a kind. */
+    public static long place(JsonNode unit, String kind) {
+        for (JsonNode place : unit.at("/places")) {
+            if (place.at("/kind").asString().equals(kind)) {
+                return place.at("/id").asLong();
+            }
+        }
+        throw new AssertionError("no place for a " + kind + " in " + unit);
+    }
+
     public Answer get(String path) {
         return send("GET", path, null);
     }
