@@ -82,6 +82,13 @@ class ArrivingTest {
         String fields = bench.get(call).json().at("/plates/outdoor/fields").toString();
         change("/plate", "{\"which\":\"OUTDOOR\",\"text\":\"\",\"fields\":" + fields + "}");
         assertThat(bench.get(record).json().at("/plate/serial").asString()).isEqualTo(SERIAL);
+        JsonNode more = change("/plate", "{\"which\":\"OUTDOOR\",\"text\":\"MCA 24.4\",\"cleared\":[\"refrigerant\"]}");
+        assertThat(more.at("/plates/outdoor/fields/minimumCircuitAmps").asDouble())
+                .isEqualTo(24.4);
+        assertThat(more.at("/plates/outdoor/fields/compressors/0/ratedLoadAmps").asDouble())
+                .as("a line more takes nothing away")
+                .isEqualTo(17.9);
+        assertThat(more.at("/plates/outdoor/fields").has("refrigerant")).isFalse();
         assertThat(found("loft+12+7345")).isNotEmpty();
         assertThat(found("7345").at("/0/name").asString()).isEqualTo("loft 12");
         assertThat(found("zt036+net")).isNotEmpty();

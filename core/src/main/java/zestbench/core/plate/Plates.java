@@ -1,7 +1,10 @@
 package zestbench.core.plate;
 
+import java.util.Map;
+import java.util.Optional;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Letters;
+import zestbench.core.value.Value;
 
 /**
  * The plates of a unit.
@@ -27,6 +30,28 @@ public record Plates(Spec outdoor, Spec indoor) {
 
     public Spec of(Which which) {
         return which == Which.OUTDOOR ? outdoor : indoor;
+    }
+
+    /**
+     * A plate with what was newly {@code read} laid over what is {@code known} of it, so that a half-typed plate takes
+     * nothing away; one with another serial is another unit's and starts afresh.
+     */
+    public static Spec overlaid(Spec known, Spec read) {
+        Optional<String> before = known.text("serial");
+        Optional<String> now = read.text("serial");
+        boolean isOther = before.isPresent()
+                && now.isPresent()
+                && !Serial.isMasked(now.get())
+                && !Serial.isMasked(before.get())
+                && !before.get().equalsIgnoreCase(now.get());
+        Spec out = isOther ? Spec.EMPTY : known;
+        for (Map.Entry<String, Value> field : read.values().fields().entrySet()) {
+            boolean isHidden = field.getKey().equals("serial") && Serial.isMasked(now.orElse(""));
+            if (!isHidden || before.isEmpty()) {
+                out = out.with(field.getKey(), field.getValue());
+            }
+        }
+        return out;
     }
 
     /** The same with one plate in the place of what was there. */

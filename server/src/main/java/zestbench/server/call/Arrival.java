@@ -1,6 +1,7 @@
 package zestbench.server.call;
 
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -42,6 +43,11 @@ public class Arrival {
         this.meters = meters;
     }
 
+    /** What of a plate was corrected by hand. @param cleared names of fields that are not on it */
+    record PlateHand(Value.Fields set, List<String> cleared) {
+        static final PlateHand NONE = new PlateHand(Spec.EMPTY.values(), List.of());
+    }
+
     /** Keeps an answer; none takes it back. */
     @Transactional
     public void answer(long callId, String who, String questionKey, @Nullable String answer) {
@@ -61,21 +67,32 @@ public class Arrival {
         calls.add(callId, who, new Entry.Answered(questionKey, answer == null ? "" : answer));
     }
 
-    /** A plate's fields: as given, or as read from the text; a masked serial is the one on record. */
-    Spec plate(long callId, Plates.Which which, String text, Value.@Nullable Fields fields) {
+    /** A plate's fields: what is known, under what the text says, under what was set or taken out by hand. */
+    Spec plate(long callId, Plates.Which which, String text, PlateHand hand) {
         Calls.Open call = calls.open(callId);
         Spec known = call.row().plates().of(which);
-        Value.Fields given = fields != null ? fields : PlateLabel.read(text).fields();
-        return Serial.unmasked(Spec.checked(PlateAttributes.ALL, given), known);
+        boolean isNew = !text.strip().equals(call.state().plateText(which).strip());
+        Spec out = isNew ? Plates.overlaid(known, new Spec(PlateLabel.read(text).fields())) : known;
+        Spec set = Spec.checked(PlateAttributes.ALL, hand.set());
+        for (Map.Entry<String, Value> field : set.values().fields().entrySet()) {
+            out = out.with(field.getKey(), field.getValue());
+        }
+        for (String name : hand.cleared()) {
+            out = out.with(name, null);
+        }
+        return Serial.unmasked(Spec.checked(PlateAttributes.ALL, out.values()), known);
     }
 
     /** Keeps a plate: masked on the tape, whole on the unit's record. */
     @Transactional
-    public void readPlate(long callId, String who, Plates.Which which, String text, Value.@Nullable Fields fields) {
+    public void readPlate(long callId, String who, Plates.Which which, String text, PlateHand hand) {
         Calls.Open call = calls.working(callId);
-        Spec plate = plate(callId, which, text, fields);
+        Spec plate = plate(callId, which, text, hand);
+        boolean isSaying = !hand.set().fields().isEmpty()
+                || !hand.cleared().isEmpty()
+                || !PlateLabel.read(text).fields().fields().isEmpty();
         InputProblem.require(
-                !plate.isEmpty(),
+                isSaying,
                 "text",
                 text,
                 "nothing readable: type it as printed, such as MODEL, SERIAL, 208/230-1-60, RLA 17.9, FAN FLA 1.4, MCA 23.8");

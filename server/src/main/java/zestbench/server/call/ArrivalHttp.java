@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -19,6 +20,7 @@ import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Plates;
+import zestbench.core.plate.Serial;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
@@ -54,14 +56,22 @@ class ArrivalHttp {
 
             @Nullable @Size(max = 40) String answer) {}
 
-    /** @param fields as read and corrected; left out, they are read from the text */
+    /** @param fields set by hand, over what the text says @param cleared names of fields that are not on it */
     record PlateGiven(
             @NotNull(message = "give OUTDOOR or INDOOR") Plates.Which which,
 
             @NotNull(message = "give the text") @Size(max = 20000, message = "give up to 20,000 characters")
             String text,
 
-            Value.@Nullable Fields fields) {}
+            Value.@Nullable Fields fields,
+            @Nullable @Size(max = 40) List<@Nullable String> cleared) {
+        Arrival.PlateHand hand() {
+            List<String> names = cleared == null
+                    ? List.of()
+                    : cleared.stream().filter(Objects::nonNull).toList();
+            return new Arrival.PlateHand(fields == null ? Spec.EMPTY.values() : fields, names);
+        }
+    }
 
     /** @param pair left out for control volts */
     record SupplyGiven(
@@ -89,14 +99,14 @@ class ArrivalHttp {
     /** How a plate's figures go together, without keeping it. */
     @PostMapping("/plate/preview")
     PlatePreview preview(@PathVariable long id, @Valid @RequestBody PlateGiven given) {
-        Spec plate = arrival.plate(id, given.which(), given.text(), given.fields());
-        return new PlatePreview(ArrivalViewer.checks(plate), ArrivalViewer.sizes(plate));
+        Spec plate = arrival.plate(id, given.which(), given.text(), given.hand());
+        return new PlatePreview(Serial.masked(plate), ArrivalViewer.checks(plate), ArrivalViewer.sizes(plate));
     }
 
     @PostMapping("/plate")
     CallView plate(@PathVariable long id, @Valid @RequestBody PlateGiven given, Sender sender) {
         return once.change(
-                id, sender, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.fields()));
+                id, sender, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.hand()));
     }
 
     @PostMapping("/supply/preview")

@@ -64,7 +64,8 @@ final class ArrivalViews {
 
     record SizeView(String group, double btuPerHour, String tons, boolean likely, String reckoning) {}
 
-    record PlatePreview(List<PlateCheckView> checks, List<SizeView> sizes) {}
+    /** What keeping it would come to. @param fields with the serial masked */
+    record PlatePreview(Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
 
     record SupplyView(List<SupplyPointView> points, List<SettingView> monitor) {}
 

@@ -122,7 +122,7 @@ class QuickHttp {
         }
         LabelRead label = quick.label();
         if (quick.isPlate()) {
-            arrival.readPlate(id, who, Plates.of(given.text()), given.text(), null);
+            arrival.readPlate(id, who, Plates.of(given.text()), given.text(), Arrival.PlateHand.NONE);
             return;
         }
         String partId = part == null ? null : part.id();
