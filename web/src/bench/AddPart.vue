@@ -11,7 +11,7 @@ const ui = useUi()
 const place = ref('')
 const serves = ref('')
 const wrong = ref('')
-const places = computed(() => store.call?.unit?.places ?? [])
+const places = computed(() => store.call?.unit?.places.filter((p) => p.isFamily) ?? [])
 
 watch(isOpen, (open) => {
   if (open) {

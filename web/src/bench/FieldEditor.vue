@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, useId, watch } from 'vue'
+import { computed, ref, useId, watch } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import { textOf, valueOf } from './fieldText'
@@ -39,6 +39,8 @@ const FLAGS = [
   { value: 'true', words: 'yes' },
   { value: 'false', words: 'no' },
 ] as const
+/** More than one figure in a row: each says which it is. */
+const isNamed = computed(() => props.attribute.rows.filter((a) => a.type === 'NUMBER').length > 1)
 const rows = () => (Array.isArray(props.value) ? (props.value as Fields[]) : [])
 function setRow(at: number, name: string, value: unknown) {
   const next = rows().map((row, i) => (i === at ? { ...row, [name]: value } : row))
@@ -56,28 +58,30 @@ function removeRow(at: number) {
 <template>
   <div v-if="attribute.type === 'ROWS'" class="rows">
     <div v-for="(row, i) in rows()" :key="i" class="row">
-      <FieldEditor
+      <div
         v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)"
         :key="a.name"
-        :attribute="a"
-        :value="row[a.name]"
-        :is-off="isOff"
         :class="a.type === 'NUMBER' ? 'grow' : ''"
-        @change="setRow(i, a.name, $event)"
-      />
+      >
+        <span v-if="isNamed" class="zb-small" aria-hidden="true">{{ a.label }}</span>
+        <FieldEditor
+          :attribute="a"
+          :value="row[a.name]"
+          :is-off="isOff"
+          @change="setRow(i, a.name, $event)"
+        />
+      </div>
       <button
         v-if="!isOff"
         type="button"
         class="zb-bare drop"
-        :aria-label="`Remove section ${i + 1}`"
+        :aria-label="`Remove ${attribute.label.toLowerCase()} ${i + 1}`"
         @click="removeRow(i)"
       >
         ✕
       </button>
     </div>
-    <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])"
-      >add a section</v-btn
-    >
+    <v-btn v-if="!isOff" variant="text" class="add" @click="emit('change', [...rows(), {}])">add one</v-btn>
   </div>
   <ChoiceButtons
     v-else-if="attribute.type === 'CHOICE'"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { whenOf } from '@/shared/time'
 import Slice from '@/shared/Slice.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
@@ -11,7 +11,6 @@ import AddPart from './AddPart.vue'
 /** The unit in two lines, the call's own steps, then its parts. */
 const store = useCall()
 const ui = useUi()
-const isAdding = ref(false)
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
 const safeWords = computed(() => {
@@ -20,10 +19,17 @@ const safeWords = computed(() => {
   if (safe.isSupplyDead) return `DEAD ${safe.sinceMillis ? whenOf(safe.sinceMillis) : ''}`
   return safe.live ? 'power is on' : 'not read dead yet'
 })
+const plateWords = computed(() => {
+  const checks = store.call?.plates.outdoor.checks ?? []
+  const wrong = checks.filter((c) => !c.agrees).length
+  if (wrong > 0) return wrong === 1 ? '1 does not agree' : `${wrong} do not agree`
+  if (checks.length > 0) return 'agrees with itself'
+  return Object.keys(store.call?.plates.outdoor.fields ?? {}).length > 0 ? 'half read' : 'not read'
+})
 const steps = computed<{ step: CallStep; title: string; words: string }[]>(() => [
   { step: 'ASK', title: 'Ask', words: store.call?.complaint ?? '' },
   { step: 'SAFE', title: 'Make safe', words: safeWords.value },
-  { step: 'PLATE', title: 'Plate', words: store.call?.unit ? 'ratings' : '' },
+  { step: 'PLATE', title: 'Plate', words: plateWords.value },
   {
     step: 'LEAVE',
     title: 'Leave',
@@ -33,7 +39,8 @@ const steps = computed<{ step: CallStep; title: string; words: string }[]>(() =>
 const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step === 'SAFE') : steps.value))
 
 function isAt(step: CallStep) {
-  return 'call' in store.place && store.place.call === step
+  if (!('call' in store.place)) return false
+  return store.place.call === step || (step === 'PLATE' && ['SUPPLY', 'FOUND'].includes(store.place.call))
 }
 function goCall(step: CallStep) {
   store.go({ call: step })
@@ -58,7 +65,11 @@ function state(part: PartView): string {
   <aside class="rail" aria-label="Parts">
     <div class="unit">
       <template v-if="store.call?.unit">
-        <h1>{{ store.call.unit.site }}, {{ store.call.unit.name }}</h1>
+        <h1>
+          <router-link :to="`/units/${store.call.unit.id}`"
+            >{{ store.call.unit.site }}, {{ store.call.unit.name }}</router-link
+          >
+        </h1>
         <p class="line zb-small">{{ store.call.unit.line }}</p>
       </template>
       <template v-else>
@@ -115,13 +126,22 @@ function state(part: PartView): string {
           </span>
         </span>
       </button>
-      <button v-if="store.isWorking" type="button" class="add" @click="isAdding = true">+ Add a part</button>
+      <button v-if="store.isWorking" type="button" class="add" @click="ui.isAddingPart = true">
+        + Add a part
+      </button>
     </nav>
-    <AddPart v-model="isAdding" />
+    <AddPart v-model="ui.isAddingPart" />
   </aside>
 </template>
 
 <style scoped>
+h1 a {
+  text-decoration: none;
+}
+h1 a:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 .rail {
   display: flex;
   flex-direction: column;

@@ -2,7 +2,8 @@
 import { ref } from 'vue'
 import { useCall } from '@/stores/call'
 
-/** Photos of the part as found; location is taken out of them before they are kept. */
+/** Photos as found of a part or a place; location is taken out of them before they are kept. */
+const props = defineProps<{ photos: readonly string[]; of: string }>()
 const store = useCall()
 const isSending = ref(false)
 
@@ -11,7 +12,7 @@ async function attach(event: Event) {
   const photo = input.files?.[0]
   if (!photo) return
   isSending.value = true
-  await store.addPhoto(photo)
+  await store.addPhoto(photo, props.of)
   isSending.value = false
   input.value = ''
 }
@@ -19,8 +20,8 @@ async function attach(event: Event) {
 
 <template>
   <div class="strip zb-noprint">
-    <a v-for="(p, i) in store.part?.photos" :key="p" :href="`/api/photos/${p}`" target="_blank" class="photo">
-      <img :src="`/api/photos/${p}`" :alt="`Photo ${i + 1} of the part as found`" />
+    <a v-for="(p, i) in photos" :key="p" :href="`/api/photos/${p}`" target="_blank" class="photo">
+      <img :src="`/api/photos/${p}`" :alt="`Photo ${i + 1} as found`" />
     </a>
     <label v-if="store.isWorking" class="take" :class="{ busy: isSending }">
       {{ isSending ? 'keeping …' : 'add a photo' }}

@@ -1,55 +1,103 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import type { WireGiven } from '@/api/types'
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, useId, watch } from 'vue'
+import { api, body } from '@/api/client'
+import type { Wire, WireGiven } from '@/api/types'
 import { useColours } from '@/shared/useColours'
 import { useDraft } from '@/shared/useDraft'
 import WireSwatch from '@/shared/WireSwatch.vue'
 import { useCall } from '@/stores/call'
 
-/** The wires as they were found, a line each: terminal, colour, tracer, where it leads. */
+/** The wires as they were found, a line each: terminal, colour, tracer, where it leads; drawn as they are typed where asked. */
+const props = defineProps<{
+  /** the part or place they are of, as a path under the call */
+  of: string
+  wires: readonly Wire[]
+  terminals: readonly string[]
+  /** whether a terminal may be named that is not in the list; caption of the drawing that goes with it */
+  caption?: string
+}>()
 const emit = defineEmits<{ kept: [] }>()
 const store = useCall()
+const id = useId()
 const { colours } = useColours()
-const terminals = computed(() => store.part?.terminals ?? [])
-const { text, letGo } = useDraft(`wires ${store.call?.id} ${store.part?.id}`, () => JSON.stringify(asKept()))
-const wires = ref<WireGiven[]>([])
+const { text, letGo } = useDraft(`wires ${store.call?.id} ${props.of}`, () => JSON.stringify(asKept()))
+const rows = ref<WireGiven[]>([])
 const names = computed(() => ['', ...colours.value.map((c) => c.name)])
+const named = computed(() => rows.value.filter((w) => w.colour !== '' || w.name.trim() !== ''))
+const drawn = ref('')
+const wrong = ref('')
 
 function asKept(): WireGiven[] {
-  const known = store.part?.wires ?? []
-  return known.length
-    ? known.map((w) => ({ terminal: w.terminal, colour: w.colour, tracer: w.tracer ?? '', name: w.name }))
-    : terminals.value.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' }))
+  return props.wires.length
+    ? props.wires.map((w) => ({
+        terminal: w.terminal,
+        colour: w.colour,
+        tracer: w.tracer ?? '',
+        name: w.name,
+      }))
+    : props.terminals.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' }))
 }
+const draw = useDebounceFn(async () => {
+  if (props.caption === undefined) return
+  const wires = named.value.filter((w) => w.terminal.trim() !== '')
+  try {
+    drawn.value = wires.length
+      ? (await body(api.POST('/api/wire-map', { body: { caption: props.caption, wires } }))).svg
+      : ''
+    wrong.value = ''
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}, 250)
 watch(
   text,
   (typed) => {
-    if (typed && typed !== JSON.stringify(wires.value)) wires.value = JSON.parse(typed) as WireGiven[]
+    if (typed && typed !== JSON.stringify(rows.value)) rows.value = JSON.parse(typed) as WireGiven[]
   },
   { immediate: true },
 )
-watch(wires, (now) => (text.value = JSON.stringify(now)), { deep: true })
+watch(
+  rows,
+  (now) => {
+    text.value = JSON.stringify(now)
+    void draw()
+  },
+  { deep: true, immediate: true },
+)
 
 function add() {
-  wires.value.push({ terminal: terminals.value[0] ?? '', colour: '', tracer: '', name: '' })
+  rows.value.push({ terminal: props.terminals[0] ?? '', colour: '', tracer: '', name: '' })
 }
 async function keep() {
-  const json = { wires: wires.value.filter((w) => w.colour !== '' || w.name.trim() !== '') }
-  if (await store.changePart('PUT', '/wires', 'wires as found', json)) {
+  if (await store.change('PUT', `${props.of}/wires`, 'wires as found', { wires: named.value })) {
     letGo()
     emit('kept')
   }
 }
-defineExpose({ keep })
+defineExpose({ keep, named })
 </script>
 
 <template>
   <div class="editor">
+    <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
+    <div v-if="drawn" class="drawn" v-html="drawn" />
     <div class="head" aria-hidden="true">
       <span>on</span><span>colour</span><span>tracer</span><span>leads to</span>
     </div>
-    <div v-for="(w, i) in wires" :key="i" class="wire">
-      <select v-model="w.terminal" :aria-label="`Wire ${i + 1}: terminal`" class="pick zb-name">
+    <datalist v-if="caption !== undefined" :id="id">
+      <option v-for="t in terminals" :key="t" :value="t" />
+    </datalist>
+    <div v-for="(w, i) in rows" :key="i" class="wire">
+      <input
+        v-if="caption !== undefined"
+        v-model="w.terminal"
+        :list="id"
+        :aria-label="`Wire ${i + 1}: terminal`"
+        class="pick zb-name"
+        maxlength="20"
+      />
+      <select v-else v-model="w.terminal" :aria-label="`Wire ${i + 1}: terminal`" class="pick zb-name">
         <option v-for="t in terminals" :key="t">{{ t }}</option>
       </select>
       <span class="colour">
@@ -72,12 +120,12 @@ defineExpose({ keep })
         type="button"
         class="zb-bare drop"
         :aria-label="`Remove wire ${i + 1}`"
-        @click="wires.splice(i, 1)"
+        @click="rows.splice(i, 1)"
       >
         ✕
       </button>
     </div>
-    <v-btn v-if="wires.length < 12" variant="text" @click="add">add a wire</v-btn>
+    <v-btn v-if="rows.length < 24" variant="text" @click="add">add a wire</v-btn>
   </div>
 </template>
 
@@ -87,11 +135,20 @@ defineExpose({ keep })
   gap: 6px;
   justify-items: start;
 }
+.drawn {
+  width: 100%;
+}
+.drawn :deep(svg) {
+  width: 100%;
+  height: auto;
+  max-height: 250px;
+  display: block;
+}
 .head,
 .wire {
   width: 100%;
   display: grid;
-  grid-template-columns: 84px 150px 116px minmax(0, 1fr) 48px;
+  grid-template-columns: 96px 150px 116px minmax(0, 1fr) 48px;
   gap: 6px;
   align-items: center;
 }

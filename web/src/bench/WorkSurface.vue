@@ -5,6 +5,7 @@ import Slice from '@/shared/Slice.vue'
 import TimerPlate from '@/shell/TimerPlate.vue'
 import { useCall, type CallStep } from '@/stores/call'
 import AskStep from './steps/AskStep.vue'
+import FoundStep from './steps/FoundStep.vue'
 import HookUpStep from './steps/HookUpStep.vue'
 import JudgeStep from './steps/JudgeStep.vue'
 import LeaveStep from './steps/LeaveStep.vue'
@@ -13,6 +14,7 @@ import MatchStep from './steps/MatchStep.vue'
 import PlateStep from './steps/PlateStep.vue'
 import ProveStep from './steps/ProveStep.vue'
 import ReadStep from './steps/ReadStep.vue'
+import SupplyStep from './steps/SupplyStep.vue'
 import TestStep from './steps/TestStep.vue'
 
 /** One step of one part, or one step of the call. */
@@ -29,9 +31,24 @@ const OF_CALL: Record<CallStep, Component> = {
   ASK: AskStep,
   SAFE: MakeSafeStep,
   PLATE: PlateStep,
+  SUPPLY: SupplyStep,
+  FOUND: FoundStep,
   LEAVE: LeaveStep,
 }
-const TITLES: Record<CallStep, string> = { ASK: 'Ask', SAFE: 'Make safe', PLATE: 'Plate', LEAVE: 'Leave' }
+const TITLES: Record<CallStep, string> = {
+  ASK: 'Ask',
+  SAFE: 'Make safe',
+  PLATE: 'Plate',
+  SUPPLY: 'Supply',
+  FOUND: 'As found',
+  LEAVE: 'Leave',
+}
+/** The unit as it stands: three sheets under one step. */
+const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'FOUND']
+const unitStep = computed(() => {
+  const at = store.place
+  return 'call' in at && OF_UNIT.includes(at.call) ? at.call : null
+})
 
 const view = computed(() => {
   if ('call' in store.place) return OF_CALL[store.place.call]
@@ -67,6 +84,19 @@ const key = computed(() => JSON.stringify(store.place))
         </button>
       </nav>
     </template>
+    <nav v-else-if="unitStep" class="steps three zb-noprint" aria-label="The unit">
+      <button
+        v-for="s in OF_UNIT"
+        :key="s"
+        type="button"
+        class="step"
+        :class="{ on: s === unitStep }"
+        :aria-current="s === unitStep ? 'step' : undefined"
+        @click="store.go({ call: s })"
+      >
+        {{ TITLES[s] }}
+      </button>
+    </nav>
     <header v-else-if="'call' in store.place" class="head">
       <h2>{{ TITLES[store.place.call] }}</h2>
     </header>
@@ -116,6 +146,10 @@ h2 {
   grid-template-columns: repeat(6, 1fr);
   border: var(--zb-line);
   flex: none;
+}
+.three {
+  grid-template-columns: repeat(3, 1fr);
+  margin-top: 12px;
 }
 .step {
   min-height: 44px;
@@ -191,6 +225,10 @@ h2 {
     border-left: 0;
     border-right: 0;
     grid-template-columns: repeat(6, auto);
+  }
+  .steps.three {
+    grid-template-columns: repeat(3, 1fr);
+    margin-top: 0;
   }
   .step {
     min-height: 48px;

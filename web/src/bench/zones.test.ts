@@ -37,7 +37,7 @@ it.each([
 
 it('the rail tells whether it is safe', async () => {
   server({})
-  const safe = { live: false, pairs: [], discharge: [] }
+  const safe = { live: false, pairs: [], discharge: [], steps: [] }
   const words = async (more: object) =>
     (await onBench(PartsRail, callWith([], { safe: { ...safe, isSupplyDead: false, ...more } }), ask)).text()
   expect(await words({})).toContain('not read dead yet')

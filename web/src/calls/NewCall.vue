@@ -1,17 +1,18 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, body, Refused } from '@/api/client'
 import type { UnitView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useDraft } from '@/shared/useDraft'
+import UnitLine from '@/units/UnitLine.vue'
+import { useUnitSearch } from '@/units/useUnitSearch'
 
 /** A visit: to which unit, and what is complained of. */
 const isOpen = defineModel<boolean>({ required: true })
 const router = useRouter()
-const units = ref<UnitView[]>([])
-const search = ref('')
+const { words, found, isLoaded, wrong: searchWrong, ask } = useUnitSearch()
 const unit = ref<UnitView | null>(null)
 const isNewUnit = ref(false)
 const fresh = ref({ site: '', name: '', volts: '208/230', tons: '' })
@@ -22,18 +23,9 @@ const wrong = ref<Record<string, string>>({})
 watch(isOpen, async (open) => {
   if (!open) return
   wrong.value = {}
-  try {
-    units.value = await body(api.GET('/api/units'))
-    isNewUnit.value = units.value.length === 0
-  } catch (problem) {
-    wrong.value = { all: (problem as Error).message }
-  }
-})
-const found = computed(() => {
-  const words = search.value.toLowerCase().split(/\s+/)
-  return units.value.filter((u) =>
-    words.every((w) => `${u.site} ${u.name} ${u.line}`.toLowerCase().includes(w)),
-  )
+  words.value = ''
+  await ask()
+  isNewUnit.value = isLoaded.value && found.value.length === 0
 })
 
 async function start() {
@@ -71,7 +63,6 @@ async function addUnit(): Promise<UnitView> {
       },
     }),
   )
-  units.value.push(made)
   unit.value = made
   isNewUnit.value = false
   return made
@@ -83,7 +74,12 @@ async function addUnit(): Promise<UnitView> {
     <form class="box" @submit.prevent="start">
       <h2>New call</h2>
       <template v-if="!isNewUnit">
-        <LabelledField v-model="search" label="Which unit? Site or name" has-no-wrong-line autofocus />
+        <LabelledField
+          v-model="words"
+          label="Which unit? Site, place, model or last signs of the serial"
+          has-no-wrong-line
+          autofocus
+        />
         <div class="units" role="group" aria-label="Units">
           <button
             v-for="u in found"
@@ -94,10 +90,11 @@ async function addUnit(): Promise<UnitView> {
             :aria-pressed="unit?.id === u.id"
             @click="unit = u"
           >
-            <b>{{ u.site }}, {{ u.name }}</b
-            ><span class="zb-small">{{ u.line }}</span>
+            <UnitLine :unit="u" />
           </button>
-          <p v-if="found.length === 0" class="zb-soft none">No unit by that name.</p>
+          <p v-if="found.length === 0" class="zb-soft none">
+            {{ searchWrong || `No unit by "${words}".` }}
+          </p>
         </div>
         <v-btn variant="text" class="other" @click="isNewUnit = true">a unit not seen before</v-btn>
       </template>
@@ -116,9 +113,7 @@ async function addUnit(): Promise<UnitView> {
             { value: '3', words: 'three' },
           ]"
         />
-        <v-btn v-if="units.length" variant="text" class="other" @click="isNewUnit = false"
-          >one of the known units</v-btn
-        >
+        <v-btn variant="text" class="other" @click="isNewUnit = false">one of the known units</v-btn>
       </template>
       <LabelledField v-model="complaint" label="Complaint, in their words" :wrong="wrong.complaint" />
       <p v-if="wrong.all" class="zb-wrong" role="alert">{{ wrong.all }}</p>

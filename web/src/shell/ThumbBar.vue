@@ -16,6 +16,7 @@ const PANES: readonly { pane: Pane; words: string }[] = [
 ]
 const VIEWS = [
   { path: '/calls', words: 'Calls' },
+  { path: '/units', words: 'Units' },
   { path: '/truck', words: 'Truck' },
   { path: '/rules', words: 'Rules' },
 ]

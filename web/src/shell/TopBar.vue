@@ -21,6 +21,7 @@ const ui = useUi()
       <TimerPlate />
       <span v-if="waiting.count" class="zb-plate" role="status">{{ waiting.count }} waiting</span>
       <router-link to="/calls" class="way">Calls</router-link>
+      <router-link to="/units" class="way">Units</router-link>
       <router-link to="/truck" class="way">Truck</router-link>
       <router-link to="/rules" class="way">Rules</router-link>
       <button type="button" class="who" @click="ui.isWhoOpen = true">

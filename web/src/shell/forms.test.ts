@@ -146,7 +146,9 @@ describe('wires as found', () => {
       '/api/wire-colours': [{ name: 'brown', css: '#7a4a21' }],
       '/wires': callWith([part()]),
     })
-    const view = await onBench(WireEditor, callWith([part()]), { part: 'p1', step: 'HOOK_UP' })
+    const at = { part: 'p1', step: 'HOOK_UP' } as const
+    const props = { of: '/parts/p1', wires: [], terminals: ['FAN', 'C', 'HERM'] }
+    const view = await onBench(WireEditor, callWith([part()]), at, props)
     expect(view.findAll('.wire')).toHaveLength(3)
     await view.find('[aria-label="Wire 1: colour"]').setValue('brown')
     await view.find('[aria-label="Wire 1: leads to"]').setValue('fan')
@@ -247,10 +249,10 @@ describe('a field by hand', () => {
 
   it('takes a row away, the last one too, and a terminal off by a second tap', async () => {
     const view = editor(both)
-    await view.find('[aria-label="Remove section 1"]').trigger('click')
+    await view.find('[aria-label="Remove sections 1"]').trigger('click')
     expect(view.emitted('change')?.[0]).toEqual([[both[1]]])
     const one = editor([both[1]])
-    await one.find('[aria-label="Remove section 1"]').trigger('click')
+    await one.find('[aria-label="Remove sections 1"]').trigger('click')
     expect(one.emitted('change')?.[0]).toEqual([undefined])
     const turned = editor([both[1]])
     await turned

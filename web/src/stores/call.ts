@@ -5,7 +5,7 @@ import { STEPS, type CallView, type Step } from '@/api/types'
 import { useTimers } from './timers'
 import { useWaiting } from './waiting'
 
-export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'LEAVE'
+export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'SUPPLY' | 'FOUND' | 'LEAVE'
 /** What the work surface shows: a step of the call, or a step of one part. */
 export type Place = { call: CallStep } | { part: string; step: Step }
 
@@ -49,8 +49,7 @@ export const useCall = defineStore('call', () => {
     if (next?.part && next.step) {
       place.value = { part: next.part, step: next.step }
     } else {
-      const last = call.value?.parts.at(-1)
-      place.value = { call: last ? 'LEAVE' : 'ASK' }
+      place.value = { call: next?.callStep ?? 'ASK' }
     }
   }
 
@@ -132,10 +131,11 @@ export const useCall = defineStore('call', () => {
     return change(method, `/parts/${part.value?.id}${path}`, what, json)
   }
 
-  async function addPhoto(photo: File) {
+  /** @param of the part or place it shows, as a path under the call */
+  async function addPhoto(photo: File, of: string) {
     problem.value = ''
     try {
-      take(await sendPhoto<CallView>(`/api/calls/${call.value?.id}/parts/${part.value?.id}/photos`, photo))
+      take(await sendPhoto<CallView>(`/api/calls/${call.value?.id}${of}/photos`, photo))
     } catch (failure) {
       problem.value = (failure as Error).message
     }

@@ -9,6 +9,7 @@ export const useUi = defineStore('ui', () => {
   const isQuickOpen = ref(false)
   const areKeysOpen = ref(false)
   const isWhoOpen = ref(false)
+  const isAddingPart = ref(false)
   /** counts up each time the quick line is asked for */
   const quickAsked = ref(0)
 
@@ -16,5 +17,5 @@ export const useUi = defineStore('ui', () => {
     isQuickOpen.value = true
     quickAsked.value++
   }
-  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, quickAsked, askQuick }
+  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, askQuick }
 })

@@ -5,7 +5,7 @@ import type { Component } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { VApp } from 'vuetify/components'
 import { h } from 'vue'
-import type { CallView, JudgedView, PartView, Verdict } from '@/api/types'
+import type { CallView, JudgedView, PartView, PlateSideView, Verdict } from '@/api/types'
 import { useCall, type Place } from '@/stores/call'
 import { vuetify } from '@/theme/vuetify'
 
@@ -88,6 +88,10 @@ export function part(more: Partial<PartView> = {}): PartView {
   }
 }
 
+export function plateSide(which: 'OUTDOOR' | 'INDOOR', more: Partial<PlateSideView> = {}): PlateSideView {
+  return { which, text: '', fields: {} as PlateSideView['fields'], checks: [], sizes: [], ...more }
+}
+
 export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallView {
   return {
     id: 7,
@@ -95,7 +99,11 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     status: 'OPEN',
     openedAtMillis: 0,
     next: { text: 'Test the run capacitor', part: 'p1', step: 'TEST' },
-    safe: { isSupplyDead: false, live: false, pairs: [], discharge: [] },
+    safe: { isSupplyDead: false, live: false, pairs: [], discharge: [], steps: [] },
+    ask: { questions: [], suspects: [], other: '3 %' },
+    plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
+    supply: { points: [], monitor: [] },
+    found: [],
     parts,
     tape: [],
     rules: 0,
@@ -104,6 +112,8 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
       site: 'Net lofts',
       name: 'loft 3',
       line: '2 ton',
+      model: 'LH024-1',
+      serial: '•••318',
       phase: 1,
       ratedLoadAmps: 10.3,
       fanFullLoadAmps: 0.9,
@@ -137,7 +147,12 @@ export function server(answers: Record<string, unknown>) {
 }
 
 /** A view of the bench inside the application's frame, the call already open. */
-export async function onBench(view: Component, call: CallView, place: Place): Promise<VueWrapper> {
+export async function onBench(
+  view: Component,
+  call: CallView,
+  place: Place,
+  props: object = {},
+): Promise<VueWrapper> {
   setActivePinia(createPinia())
   const store = useCall()
   store.take(call)
@@ -147,7 +162,7 @@ export async function onBench(view: Component, call: CallView, place: Place): Pr
     routes: [{ path: '/:all(.*)', component: { template: '<i />' } }],
   })
   const wrapper = mount(
-    { render: () => h(VApp, () => h(view)) },
+    { render: () => h(VApp, () => h(view, props)) },
     { global: { plugins: [vuetify, router] }, attachTo: document.body },
   )
   await flushPromises()

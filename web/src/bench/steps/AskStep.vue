@@ -1,21 +1,61 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
+import type { SuspectView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
+import QuestionLine from '../QuestionLine.vue'
+import SuspectList from '../SuspectList.vue'
 
-/** What is complained of, and words for the record. */
+/** What is complained of in a few taps, the faults it speaks for, and the next test that tells most. */
 const store = useCall()
+const ui = useUi()
 const { text: note, letGo } = useDraft(`note ${store.call?.id}`, () => '')
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
+const ask = computed(() => store.call?.ask)
+const areSeenOpen = ref(false)
+const asked = computed(() => ask.value?.questions.filter((q) => q.asked) ?? [])
+const seen = computed(() => ask.value?.questions.filter((q) => !q.asked) ?? [])
+const isAnswered = computed(() => ask.value?.questions.some((q) => q.answer ?? q.measured) ?? false)
+const next = computed(() => (isAnswered.value ? (ask.value?.next ?? null) : null))
+const nextQuestion = computed(() => ask.value?.questions.find((q) => q.key === next.value?.question))
+const suspect = computed(() => ask.value?.suspects.find((s) => s.family && placesOf(s).length > 0))
 
-async function keep() {
+function placesOf(s: SuspectView) {
+  const taken = store.call?.parts.filter((p) => !p.closed).map((p) => p.place) ?? []
+  return (store.call?.unit?.places ?? []).filter(
+    (p) => p.kind === s.family && p.isFamily && !taken.includes(p.name),
+  )
+}
+async function question(s: SuspectView) {
+  const places = placesOf(s)
+  const only = places[0]
+  if (places.length !== 1 || !only) {
+    ui.isAddingPart = true
+    return
+  }
+  const known = store.call?.parts.length ?? 0
+  if (await store.change('POST', '/parts', `part: ${only.name}`, { kind: only.kind, placeId: only.id })) {
+    const added = store.call?.parts[known]
+    if (added) store.go({ part: added.id, step: 'READ' })
+  }
+}
+async function keepNote() {
   if (await store.change('POST', '/notes', note.value, { text: note.value })) {
     note.value = ''
     letGo()
   }
 }
+const action = computed(() => {
+  const call = store.call
+  if (!call || isQuick.value) return { words: '', go: null }
+  if (!isAnswered.value && !call.next.part) return { words: 'Ask what ran', go: null }
+  if (call.next.part ?? (call.next.callStep && call.next.callStep !== 'ASK'))
+    return { words: call.next.text, go: () => store.goNext() }
+  return { words: 'Add the part in question', go: () => (ui.isAddingPart = true) }
+})
 </script>
 
 <template>
@@ -28,24 +68,57 @@ async function keep() {
           verdicts on the tape.
         </p>
       </template>
-      <template v-else>
+      <template v-else-if="ask">
         <p class="said">{{ store.call?.complaint }}</p>
-        <form class="note" @submit.prevent="keep">
-          <LabelledField
-            v-model="note"
-            kind="area"
-            label="Note for the record: what ran, what was heard"
-            has-no-wrong-line
-          />
-          <v-btn type="submit" :disabled="!note.trim() || !store.isWorking">Put it on the tape</v-btn>
-        </form>
+        <section v-if="next && nextQuestion" class="next" aria-label="What tells most">
+          <span class="zb-small">Tells most for its effort</span>
+          <QuestionLine :question="nextQuestion" class="line" />
+          <span class="zb-soft"
+            >{{ next.why }}
+            <button v-if="next.atSupply" type="button" class="link" @click="store.go({ call: 'SUPPLY' })">
+              read the volts
+            </button></span
+          >
+        </section>
+        <div class="two">
+          <section aria-label="Questions">
+            <h3>What is known</h3>
+            <QuestionLine v-for="q in asked" :key="q.key" :question="q" />
+            <v-btn variant="text" @click="areSeenOpen = !areSeenOpen">{{
+              areSeenOpen ? 'only what is asked' : 'what is seen and measured at the unit'
+            }}</v-btn>
+            <template v-if="areSeenOpen"
+              ><QuestionLine v-for="q in seen" :key="q.key" :question="q"
+            /></template>
+            <form class="note" @submit.prevent="keepNote">
+              <LabelledField v-model="note" kind="area" label="In your own words" has-no-wrong-line />
+              <v-btn type="submit" :disabled="!note.trim() || !store.isWorking">Put it on the tape</v-btn>
+            </form>
+          </section>
+          <section aria-label="Suspects">
+            <h3>Suspects</h3>
+            <p v-if="!isAnswered" class="zb-soft">
+              How common each is, before anything is known. Every answer and reading moves them.
+            </p>
+            <SuspectList
+              :suspects="ask.suspects"
+              :other="ask.other"
+              :can-question="(s) => placesOf(s).length > 0 && store.isWorking"
+              @question="question"
+            />
+          </section>
+        </div>
       </template>
     </div>
-    <ActionBar
-      :words="store.call?.next.text ?? ''"
-      :is-off="isQuick || !store.call?.next.part"
-      @act="store.goNext()"
-    />
+    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
+      <v-btn
+        v-if="suspect && isAnswered && store.isWorking && !store.call?.parts.length"
+        variant="text"
+        height="32"
+        @click="question(suspect)"
+        >test the {{ suspect.family }} first</v-btn
+      >
+    </ActionBar>
   </div>
 </template>
 
@@ -54,14 +127,51 @@ async function keep() {
   font-size: 24px;
   font-weight: 600;
   line-height: 1.25;
-  margin-bottom: 20px;
+  margin-bottom: 12px;
+}
+.next {
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 8px 16px 10px;
+  margin-bottom: 14px;
+}
+.next .line {
+  border: 0;
+  font-size: 19px;
+}
+.link {
+  border: 0;
+  background: none;
+  padding: 0 4px;
+  min-height: 32px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  cursor: pointer;
+  color: var(--zb-ink);
+}
+.two {
+  display: grid;
+  grid-template-columns: minmax(0, 58fr) minmax(0, 42fr);
+  gap: 12px 24px;
+  align-items: start;
+}
+h3 {
+  font-size: 17px;
+  border-bottom: var(--zb-line);
 }
 .note {
   display: grid;
   gap: 10px;
   justify-items: start;
+  margin-top: 12px;
 }
 .note > :first-child {
   width: 100%;
+}
+@media (max-width: 839px) {
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

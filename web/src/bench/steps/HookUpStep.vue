@@ -63,15 +63,21 @@ const print = () => window.print()
       <template v-else-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
         <p class="zb-soft">A colour tells wires apart on this unit; it is no code for what they do.</p>
-        <WireEditor ref="editor" @kept="isEditing = false" />
-        <PhotoStrip />
+        <WireEditor
+          ref="editor"
+          :of="`/parts/${part.id}`"
+          :wires="part.wires"
+          :terminals="part.terminals"
+          @kept="isEditing = false"
+        />
+        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
       <template v-else-if="!canOpen">
         <p class="zb-caution">
           <b>Not read dead yet.</b> The sheet opens once every pair of this unit and of the capacitor reads
           under 5 V.
         </p>
-        <PhotoStrip />
+        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
       <template v-else-if="sheet">
         <p v-if="sheet.powerOn" class="zb-caution power" role="alert">
@@ -96,6 +102,7 @@ const print = () => window.print()
               <span class="text">{{ s.text }}</span>
               <input
                 type="checkbox"
+                class="zb-tick"
                 :checked="s.done"
                 :disabled="!store.isWorking"
                 @change="tick(s.key, !s.done)"
@@ -109,7 +116,7 @@ const print = () => window.print()
           >
           No screw into a coil or can. The unit's own diagram decides over this sheet.
         </p>
-        <PhotoStrip />
+        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
@@ -166,12 +173,6 @@ figure :deep(svg) {
 }
 .number {
   font-weight: 700;
-}
-.tick input {
-  width: 28px;
-  height: 28px;
-  justify-self: end;
-  accent-color: var(--zb-ink);
 }
 .safe {
   margin: 12px 0;

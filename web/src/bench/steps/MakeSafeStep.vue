@@ -1,47 +1,67 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
+import type { PairView, SafeStepView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
-import NumberPad from '@/shared/NumberPad.vue'
 import { clock, useTimers } from '@/stores/timers'
 import { useCall } from '@/stores/call'
-import type { PairView } from '@/api/types'
+import PadDesk from '../PadDesk.vue'
+import PairRow from '../PairRow.vue'
+import TickRow from '../TickRow.vue'
 
-/** Dead, read pair by pair; what holds a charge is discharged and read again after a minute. */
+/** Locked out, meter proved, every pair read dead, meter proved again; what holds a charge is discharged first. */
 const store = useCall()
 const timers = useTimers()
 const safe = computed(() => store.call?.safe)
 const keyOf = (p: PairView) => `${p.place} ${p.pair}`
 const open = computed(() => safe.value?.pairs.filter((p) => !p.isDead) ?? [])
-const active = ref<string | null>(open.value[0] ? keyOf(open.value[0]) : null)
 const typed = ref('')
-/** Pairs whose reading is on its way to the tape. */
+/** Readings on their way to the tape. */
 const underWay = ref<string[]>([])
+const step = (key: string) => safe.value?.steps.find((s) => s.key === key)
+const ticks = computed(() => safe.value?.steps.filter((s) => !s.isReading && s.key !== 'locked') ?? [])
+const isToProve = computed(() => {
+  const key = open.value.length > 0 ? 'proved' : 'proved-again'
+  return step(key)?.isDone === false && !underWay.value.includes(key)
+})
+const active = ref<string | null>(firstOpen())
 const at = computed(() => safe.value?.pairs.find((p) => keyOf(p) === active.value) ?? null)
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
 const dischargeOf = (place: string) => safe.value?.discharge.filter((d) => d.part === place) ?? []
-const isReady = computed(() => typed.value !== '' && typed.value !== '.' && at.value !== null)
+const isReady = computed(() => typed.value !== '' && typed.value !== '.' && active.value !== null)
 const waitingPart = computed(() => store.call?.parts.find((p) => p.chosen && !p.closed))
 const left = (p: PairView) => clock((p.againAtMillis ?? 0) - timers.now.getTime())
 
-watch(active, async () => {
-  await nextTick()
-  document.querySelector('.pair.on')?.scrollIntoView({ block: 'nearest' })
-})
+/** The meter is proved before the first pair and after the last one. */
+function firstOpen(): string | null {
+  const pair = open.value.find((p) => !underWay.value.includes(keyOf(p)))
+  if (pair && step('proved')?.isDone === false && !underWay.value.includes('proved')) return 'proved'
+  if (pair) return keyOf(pair)
+  return isToProve.value ? 'proved-again' : null
+}
 
 async function next() {
+  const key = active.value
+  if (key === null || !isReady.value) return
   const pair = at.value
-  if (!pair || !isReady.value) return
   const volts = Number(typed.value)
-  const json = { place: pair.place, pair: pair.pair, volts }
   typed.value = ''
-  underWay.value.push(keyOf(pair))
-  const after = open.value.find((p) => !underWay.value.includes(keyOf(p)))
-  active.value = after ? keyOf(after) : null
-  const isKept = await store.change('POST', '/dead', `${pair.pair} ${volts} V`, json)
-  underWay.value = underWay.value.filter((k) => k !== keyOf(pair))
-  const isLive = isKept && open.value.some((p) => keyOf(p) === keyOf(pair))
-  if ((!isKept && store.notice === '') || (isLive && active.value === null)) active.value = keyOf(pair)
+  underWay.value.push(key)
+  active.value = firstOpen()
+  const isKept = pair
+    ? await store.change('POST', '/dead', `${pair.pair} ${volts} V`, {
+        place: pair.place,
+        pair: pair.pair,
+        volts,
+      })
+    : await store.change('POST', '/proved', `meter proved ${volts} V`, { volts })
+  underWay.value = underWay.value.filter((k) => k !== key)
+  const isLive = isKept && open.value.some((p) => keyOf(p) === key)
+  if ((!isKept && store.notice === '') || (isLive && active.value === null)) active.value = key
+  else if (active.value === null) active.value = firstOpen()
+}
+function tick(s: SafeStepView) {
+  void store.change('POST', '/safe', s.text, { key: s.key, on: !s.isDone })
 }
 const action = computed(() => {
   if (open.value.length > 0) return { words: `${open.value.length} pairs to read dead`, go: null }
@@ -58,90 +78,118 @@ const action = computed(() => {
 <template>
   <div v-if="safe">
     <div tabindex="0" class="zb-scroll">
-      <div class="desk" :class="{ reading: active }">
-        <div>
-          <p class="zb-caution">
-            <template v-if="safe.live"><b>Power was seen on.</b> Everything is to be read again.</template>
-            <template v-else
-              >Disconnect pulled and locked, meter proved on a live source, then each pair. Under 5 V is
-              dead.</template
-            >
-          </p>
-          <section v-for="place in places" :key="place" class="place">
-            <h3>{{ titleOf(place) }}</h3>
-            <div v-if="dischargeOf(place).length" class="discharge">
-              <span v-if="dischargeOf(place)[0]?.school === 'RESISTOR'">
-                Discharge through 20 kΩ to 50 V:
-                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
-                  ><b class="zb-name">{{ d.title }}</b> <b>{{ d.seconds }}</b></span
-                >
-              </span>
-              <span v-else>
-                Discharge with the insulated tool:
-                <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
-                  ><b class="zb-name">{{ d.title }}</b> <b>{{ d.energy }}</b> at once</span
-                >
-              </span>
-              <details class="zb-small">
-                <summary>reckoning</summary>
-                <p v-for="l in dischargeOf(place).flatMap((d) => d.lines)" :key="l">{{ l }}</p>
-              </details>
-            </div>
-            <button
-              v-for="p in safe.pairs.filter((x) => x.place === place)"
-              :key="p.pair"
-              type="button"
-              class="pair zb-bare"
-              :class="{ on: keyOf(p) === active }"
-              :disabled="!store.isWorking"
-              @click="active = keyOf(p)"
-            >
-              <span class="zb-name name">{{ p.pair }}</span>
-              <span class="volts">
-                <span class="zb-figure">{{ keyOf(p) === active && typed ? typed : (p.volts ?? '–') }}</span> V
-              </span>
-              <span class="state">
-                <b v-if="p.isDead">DEAD</b>
-                <b v-else-if="p.volts !== undefined">LIVE</b>
-                <template v-else>not read</template>
-                <span v-if="p.againAtMillis" class="zb-soft"> again {{ left(p) }}</span>
-              </span>
-            </button>
-          </section>
-        </div>
-        <NumberPad
-          v-if="active && store.isWorking"
-          v-model="typed"
-          class="pad"
-          unit="V"
-          :is-ready="isReady"
-          @next="next"
+      <p v-if="safe.live" class="zb-caution" role="status">
+        <b>Power was seen on.</b> All of it is to be done again.
+      </p>
+      <PadDesk
+        v-model="typed"
+        :is-reading="active !== null && store.isWorking"
+        :at="active"
+        unit="V"
+        :is-ready="isReady"
+        @next="next"
+      >
+        <TickRow
+          v-if="step('locked')"
+          :text="step('locked')!.text"
+          :is-done="step('locked')!.isDone"
+          :is-off="!store.isWorking"
+          @tick="tick(step('locked')!)"
         />
-      </div>
+        <PairRow
+          name="LIVE SOURCE"
+          :figure="active === 'proved' ? typed : ''"
+          :is-on="active === 'proved'"
+          :is-off="!store.isWorking"
+          @read="active = 'proved'"
+        >
+          <b v-if="step('proved')?.isDone">METER PROVED</b>
+          <template v-else>prove the meter</template>
+        </PairRow>
+        <section v-for="place in places" :key="place" class="place">
+          <h3>{{ titleOf(place) }} <span class="zb-soft">under 5 V is dead</span></h3>
+          <div v-if="dischargeOf(place).length" class="discharge">
+            <span v-if="dischargeOf(place)[0]?.school === 'RESISTOR'">
+              Discharge through 20 kΩ to 50 V:
+              <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
+                ><b class="zb-name">{{ d.title }}</b> <b>{{ d.seconds }}</b></span
+              >
+            </span>
+            <span v-else>
+              Discharge with the insulated tool:
+              <span v-for="d in dischargeOf(place)" :key="d.title" class="one"
+                ><b class="zb-name">{{ d.title }}</b> <b>{{ d.energy }}</b> at once</span
+              >
+            </span>
+            <details class="zb-small">
+              <summary>reckoning</summary>
+              <p v-for="l in dischargeOf(place).flatMap((d) => d.lines)" :key="l">{{ l }}</p>
+            </details>
+          </div>
+          <PairRow
+            v-for="p in safe.pairs.filter((x) => x.place === place)"
+            :key="p.pair"
+            :name="p.pair"
+            :figure="keyOf(p) === active && typed ? typed : p.volts === undefined ? '' : String(p.volts)"
+            :is-on="keyOf(p) === active"
+            :is-off="!store.isWorking"
+            @read="active = keyOf(p)"
+          >
+            <b v-if="p.isDead">DEAD</b>
+            <b v-else-if="p.volts !== undefined">LIVE</b>
+            <template v-else>not read</template>
+            <span v-if="p.againAtMillis" class="zb-soft"> again {{ left(p) }}</span>
+          </PairRow>
+        </section>
+        <PairRow
+          name="LIVE SOURCE"
+          class="again"
+          :figure="active === 'proved-again' ? typed : ''"
+          :is-on="active === 'proved-again'"
+          :is-off="!store.isWorking || open.length > 0"
+          @read="active = 'proved-again'"
+        >
+          <b v-if="step('proved-again')?.isDone">PROVED AGAIN</b>
+          <template v-else>prove it again</template>
+        </PairRow>
+        <section v-if="ticks.length" class="place">
+          <h3>What the disconnect does not switch</h3>
+          <TickRow
+            v-for="s in ticks"
+            :key="s.key"
+            :text="s.text"
+            :is-done="s.isDone"
+            :is-off="!store.isWorking"
+            @tick="tick(s)"
+          />
+        </section>
+      </PadDesk>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()" />
+    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
+      <v-btn
+        v-if="store.isWorking && !safe.live"
+        variant="text"
+        height="32"
+        @click="store.change('POST', '/power-on', 'power is on again', {})"
+        >power is on again</v-btn
+      >
+    </ActionBar>
   </div>
 </template>
 
 <style scoped>
-.desk {
-  display: grid;
-  gap: 12px 20px;
-}
-.desk.reading {
-  grid-template-columns: minmax(0, 1fr) 236px;
-  align-items: start;
-}
-.pad {
-  position: sticky;
-  top: 0;
-}
 .place {
   margin-top: 12px;
 }
 h3 {
   font-size: 17px;
   border-bottom: var(--zb-line);
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+h3 .zb-soft {
+  font-weight: 400;
 }
 .discharge {
   padding: 6px 0;
@@ -158,43 +206,7 @@ h3 {
   flex-basis: 100%;
   color: var(--zb-soft);
 }
-.pair {
-  scroll-margin: 8px 0 280px;
-  width: 100%;
-  min-height: 52px;
-  display: grid;
-  grid-template-columns: 110px minmax(0, 1fr) minmax(100px, auto);
-  align-items: center;
-  border-bottom: 1px solid var(--zb-hair) !important;
-  border-left: 6px solid transparent;
-  padding-left: 8px;
-}
-.pair.on {
-  background: var(--zb-sheet);
-  box-shadow:
-    inset 6px 0 0 var(--zb-lemon),
-    inset 8px 0 0 var(--zb-ink);
-  padding-left: 16px;
-}
-.name {
-  font-size: 20px;
-}
-.volts {
-  font-size: 24px;
-}
-.state {
-  text-align: right;
-}
-@media (max-width: 839px) {
-  .desk.reading {
-    grid-template-columns: minmax(0, 1fr);
-  }
-  .pad {
-    position: sticky;
-    top: auto;
-    bottom: 0;
-    background: var(--zb-paper);
-    padding: 6px 0;
-  }
+.again {
+  margin-top: 12px;
 }
 </style>

@@ -155,9 +155,17 @@ describe('Make safe', () => {
     isDead: false,
     ...more,
   })
+  const steps = (...done: string[]) =>
+    ['locked', 'proved', 'dead', 'proved-again', 'indoor-control'].map((key) => ({
+      key,
+      text: `step ${key}`,
+      isReading: /proved|dead/.test(key),
+      isDone: done.includes(key),
+    }))
   const safe = (school: string) => ({
     isSupplyDead: false,
     live: false,
+    steps: steps(),
     pairs: [pair('L1–L2', 'SUPPLY'), pair('L1–G', 'SUPPLY'), pair('C–HERM', 'p1')],
     discharge: [
       {
@@ -171,16 +179,20 @@ describe('Make safe', () => {
     ],
   })
 
-  it('reads pair after pair, however fast they are typed', async () => {
-    const sent = server({ '/dead': callWith([part()], { safe: safe('RESISTOR') }) })
+  it('proves the meter, then reads pair after pair, however fast they are typed', async () => {
+    const same = callWith([part()], { safe: safe('RESISTOR') })
+    const sent = server({ '/dead': same, '/proved': same, '/safe': same })
     const view = await onBench(MakeSafeStep, callWith([part()], { safe: safe('RESISTOR') }), { call: 'SAFE' })
     expect(action(view)).toBe('(3 pairs to read dead)')
-    for (const key of ['0', '.', '2', 'Enter', '0', '.', '3', 'Enter']) {
+    await view.findAll('input[type="checkbox"]')[0]?.setValue(true)
+    for (const key of ['2', '3', '8', 'Enter', '0', '.', '2', 'Enter', '0', '.', '3', 'Enter']) {
       document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
       await view.vm.$nextTick()
     }
     await flushPromises()
     expect(sent.map((s) => s.json)).toEqual([
+      { key: 'locked', on: true },
+      { volts: 238 },
       { place: 'SUPPLY', pair: 'L1–L2', volts: 0.2 },
       { place: 'SUPPLY', pair: 'L1–G', volts: 0.3 },
     ])
@@ -214,6 +226,7 @@ describe('Make safe', () => {
       live: false,
       sinceMillis: 1,
       discharge: [],
+      steps: steps('locked', 'proved', 'dead', 'proved-again'),
       pairs: [pair('L1–L2', 'SUPPLY', { isDead: true, volts: 0.1 })],
     }
     const chosen = part({

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import NumberPad from '@/shared/NumberPad.vue'
+
+/** Rows to read with the pad beside them where there is room, under them where there is not. */
+const props = defineProps<{ isReading: boolean; at: string | null; unit: string; isReady: boolean }>()
+const text = defineModel<string>({ required: true })
+const emit = defineEmits<{ next: [] }>()
+const desk = ref<HTMLElement | null>(null)
+const { width } = useElementSize(desk)
+const isBeside = computed(() => width.value > 560)
+
+watch(
+  () => props.at,
+  async () => {
+    await nextTick()
+    desk.value?.querySelector('.pair.on')?.scrollIntoView({ block: 'nearest' })
+  },
+)
+</script>
+
+<template>
+  <div ref="desk" class="desk" :class="{ beside: isReading && isBeside }">
+    <div><slot /></div>
+    <NumberPad
+      v-if="isReading"
+      v-model="text"
+      class="pad"
+      :unit="unit"
+      :is-ready="isReady"
+      @next="emit('next')"
+    />
+  </div>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  gap: 12px 20px;
+  grid-template-columns: minmax(0, 1fr);
+}
+.beside {
+  grid-template-columns: minmax(0, 1fr) 236px;
+  align-items: start;
+}
+.pad {
+  position: sticky;
+  bottom: 0;
+  background: var(--zb-paper);
+  padding: 6px 0;
+}
+.beside .pad {
+  top: 0;
+  bottom: auto;
+  padding: 0;
+}
+</style>

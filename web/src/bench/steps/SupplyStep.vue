@@ -1,0 +1,213 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, body, NoConnection } from '@/api/client'
+import type { JudgedView, SupplyPointView } from '@/api/types'
+import ActionBar from '@/shared/ActionBar.vue'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import FindingLines from '@/shared/FindingLines.vue'
+import { useDraft } from '@/shared/useDraft'
+import VerdictMark from '@/shared/VerdictMark.vue'
+import { useCall } from '@/stores/call'
+import PadDesk from '../PadDesk.vue'
+import PairRow from '../PairRow.vue'
+
+/** Volts on their way from the street to the loads, pair by pair, against what the plate allows. */
+type Point = SupplyPointView['point']
+const SHORT: Record<Point, string> = {
+  DISCONNECT: 'Disconnect',
+  LINE: 'Line side',
+  LOAD: 'Load side',
+  TRANSFORMER: 'Transformer',
+  COIL: 'Coil',
+}
+const store = useCall()
+const points = computed(() => store.call?.supply.points ?? [])
+const chosen = ref<Point | null>(points.value.find((p) => !isWhole(p))?.point ?? 'DISCONNECT')
+const point = computed(() => points.value.find((p) => p.point === chosen.value) ?? points.value[0])
+const underWay = ref<string[]>([])
+const active = ref<string | null>(null)
+const preview = ref<JudgedView | null>(null)
+const said = ref<JudgedView | null>(null)
+const wrong = ref('')
+const { text: typed, letGo } = useDraft(
+  () => `volts ${store.call?.id} ${chosen.value} ${active.value ?? ''}`,
+  () => '',
+)
+const isReady = computed(() => typed.value !== '' && typed.value !== '.')
+const titleOf = (pair: string) => (point.value?.isControl ? '24 V' : pair)
+
+function isWhole(p: SupplyPointView): boolean {
+  return p.pairs.every((pair) => p.readings.some((r) => r.subject === pair))
+}
+function known(pair: string): JudgedView | null {
+  const p = point.value
+  return (p?.isControl ? p.readings[0] : p?.readings.find((r) => r.subject === pair)) ?? null
+}
+function firstOpen(): string | null {
+  return point.value?.pairs.find((p) => !underWay.value.includes(p) && !known(p)) ?? null
+}
+watch(
+  chosen,
+  () => {
+    active.value = firstOpen()
+    said.value = null
+  },
+  { immediate: true },
+)
+
+const look = useDebounceFn(async (figure: string) => {
+  const id = store.call?.id
+  const json = taken()
+  if (id === undefined || json === null || !isReady.value) return
+  try {
+    const seen = await body(
+      api.POST('/api/calls/{id}/supply/preview', { params: { path: { id } }, body: json }),
+    )
+    if (typed.value === figure) preview.value = seen.verdicts[0] ?? null
+  } catch (problem) {
+    wrong.value =
+      problem instanceof NoConnection ? 'No connection: judged once it is back.' : (problem as Error).message
+  }
+}, 150)
+watch(typed, (figure) => {
+  preview.value = null
+  wrong.value = ''
+  void look(figure)
+})
+
+function taken() {
+  const p = point.value
+  if (!p || active.value === null) return null
+  return {
+    point: p.point,
+    ...(p.isControl ? {} : { pair: active.value }),
+    volts: Number(typed.value),
+  }
+}
+async function next() {
+  const pair = active.value
+  const json = taken()
+  if (pair === null || json === null || !isReady.value) return
+  const figure = typed.value
+  letGo()
+  underWay.value.push(pair)
+  active.value = firstOpen()
+  const isKept = await store.change('POST', '/supply', `${titleOf(pair)} ${figure} V`, json)
+  underWay.value = underWay.value.filter((p) => p !== pair)
+  if (isKept) said.value = known(pair)
+  else if (store.notice === '') {
+    active.value = pair
+    typed.value = figure
+    wrong.value = store.problem
+  }
+}
+function read(pair: string) {
+  active.value = pair
+  said.value = known(pair)
+}
+const judgedOf = (pair: string) => (pair === active.value && typed.value !== '' ? preview.value : known(pair))
+const figureOf = (pair: string) =>
+  pair === active.value && typed.value !== '' ? typed.value : (known(pair)?.figure ?? '')
+const action = computed(() => {
+  const p = point.value
+  if (p && !isWhole(p)) {
+    const open = p.pairs.filter((pair) => !known(pair)).length
+    return { words: `${open} to read, or go on: ${store.call?.next.text ?? ''}`, go: () => store.goNext() }
+  }
+  const after = points.value[points.value.findIndex((x) => x.point === chosen.value) + 1]
+  if (store.call?.next.callStep === 'SUPPLY' && after)
+    return { words: `Read the ${SHORT[after.point].toLowerCase()}`, go: () => (chosen.value = after.point) }
+  return { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() }
+})
+</script>
+
+<template>
+  <div v-if="point">
+    <div tabindex="0" class="zb-scroll">
+      <ChoiceButtons
+        v-model="chosen"
+        label="Where it is read"
+        is-hidden-label
+        :choices="points.map((p) => ({ value: p.point, words: SHORT[p.point] }))"
+      />
+      <p class="zb-caution zb-small where">
+        <b>{{ point.title }}.</b> Power is on: one hand, clear of the other leads. It ends the dead reading.
+      </p>
+      <PadDesk
+        v-model="typed"
+        :is-reading="active !== null && store.isWorking"
+        :at="active"
+        unit="V"
+        :is-ready="isReady"
+        @next="next"
+      >
+        <PairRow
+          v-for="pair in point.pairs"
+          :key="pair"
+          :name="titleOf(pair)"
+          :figure="figureOf(pair)"
+          :is-on="pair === active"
+          :is-off="!store.isWorking"
+          @read="read(pair)"
+        >
+          <VerdictMark
+            v-if="judgedOf(pair)"
+            :verdict="judgedOf(pair)!.verdict"
+            :word="judgedOf(pair)!.word"
+          />
+          <template v-else>not read</template>
+        </PairRow>
+        <p class="zb-wrong" role="status">{{ wrong }}</p>
+        <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>
+      </PadDesk>
+      <FindingLines :findings="point.findings" class="found" />
+      <p v-if="point.unbalance" class="unbalance">
+        <VerdictMark :verdict="point.unbalance.verdict" :word="point.unbalance.word" />
+        <b>Unbalance</b> {{ point.unbalance.reckoning }}
+      </p>
+      <details v-if="store.call?.supply.monitor.length" class="monitor">
+        <summary>Phase monitor: settings for these volts</summary>
+        <table class="zb-table">
+          <tbody>
+            <tr v-for="s in store.call.supply.monitor" :key="s.name">
+              <th scope="row">{{ s.name }}</th>
+              <td>
+                <b>{{ s.value }}</b>
+              </td>
+              <td class="zb-soft">{{ s.why }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
+    </div>
+    <ActionBar :words="action.words" @act="action.go" />
+  </div>
+</template>
+
+<style scoped>
+.where {
+  margin: 10px 0;
+}
+.reckoning {
+  margin-top: 4px;
+}
+.found {
+  margin-top: 10px;
+}
+.unbalance {
+  margin-top: 10px;
+}
+.monitor {
+  margin-top: 10px;
+}
+summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+}
+</style>
