@@ -46,9 +46,9 @@ watch(
 }
 .pad {
   position: sticky;
-  bottom: 0;
+  bottom: -12px;
   background: var(--zb-paper);
-  padding: 6px 0;
+  padding: 6px 0 12px;
 }
 .beside .pad {
   top: 0;

@@ -24,7 +24,7 @@ const isAsking = computed(() => props.sizes.length > 0 && props.size === undefin
     </p>
     <p class="why">{{ c.reckoning }}</p>
     <template v-if="c.corrections.length">
-      <p class="zb-soft">Misread by one digit? Look at the plate, then tap what it says:</p>
+      <p class="zb-soft">Misread? Look at the plate, then tap what it says:</p>
       <div class="taps">
         <button
           v-for="x in c.corrections"
@@ -38,7 +38,10 @@ const isAsking = computed(() => props.sizes.length > 0 && props.size === undefin
         </button>
       </div>
     </template>
-    <p v-if="c.leftOut" class="why"><b>Or</b> {{ c.leftOut }}</p>
+    <p v-if="c.leftOut" class="why"><b v-if="c.corrections.length">Or</b> {{ c.leftOut }}.</p>
+    <p v-if="!c.corrections.length && !c.leftOut" class="zb-soft">
+      No one digit explains it: read the figures of this line again.
+    </p>
   </section>
   <section v-if="isAsking" class="failed">
     <p class="head"><VerdictMark verdict="TOO_CLOSE" word="WHICH SIZE?" /></p>
@@ -59,7 +62,7 @@ const isAsking = computed(() => props.sizes.length > 0 && props.size === undefin
       {{ s.group }}: {{ s.reckoning }}
     </p>
   </section>
-  <details v-if="agreeing.length" class="agreeing" :open="failed.length === 0">
+  <details v-if="agreeing.length" class="agreeing">
     <summary>
       <VerdictMark verdict="GOOD" :word="`${agreeing.length} OF ${checks.length} AGREE`" />
       <span class="names">{{ agreeing.map((c) => c.name).join(', ') }}</span>

@@ -11,6 +11,7 @@ import { withPlace } from './fieldPath'
 import LabelFields from './LabelFields.vue'
 import LabelText from './LabelText.vue'
 import PlateChecks from './PlateChecks.vue'
+import PlateFace from './PlateFace.vue'
 import { useLabel } from './useLabel'
 
 /** One plate: typed in any form, proof-read by its own figures, corrected by a tap. */
@@ -86,7 +87,10 @@ const action = computed(() => {
 <template>
   <div tabindex="0" class="zb-scroll">
     <slot />
-    <label class="zb-label" for="plate-text">Plate, as it is printed, in any order</label>
+    <PlateFace :fields="fields" />
+    <label class="zb-label" for="plate-text">{{
+      isKnown ? 'Type more of it, or all of it again' : 'Plate, as it is printed, in any order'
+    }}</label>
     <v-textarea
       id="plate-text"
       v-model="text"
@@ -102,7 +106,6 @@ const action = computed(() => {
     />
     <p class="zb-wrong" role="status">{{ wrong || problem }}</p>
     <LabelText v-if="read && text && !label.isKept.value" :text="text" :read="read" :lit="lit" />
-    <FindingLines :findings="store.call?.plates.findings ?? []" />
     <PlateChecks
       :checks="seen?.checks ?? side?.checks ?? []"
       :sizes="seen?.sizes ?? side?.sizes ?? []"
@@ -111,6 +114,7 @@ const action = computed(() => {
       @correct="correct"
       @size="label.correct('nominalBtuPerHour', $event)"
     />
+    <FindingLines :findings="store.call?.plates.findings ?? []" />
     <p v-if="!isKnown" class="zb-note">
       Nothing known of this plate yet. Type what can be read, the rest is asked about.
     </p>

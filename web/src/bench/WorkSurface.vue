@@ -50,6 +50,10 @@ const unitStep = computed(() => {
   return 'call' in at && OF_UNIT.includes(at.call) ? at.call : null
 })
 
+const isQuick = computed(
+  () => store.call?.status === 'QUICK_CHECK' && 'call' in store.place && store.place.call === 'ASK',
+)
+
 const view = computed(() => {
   if ('call' in store.place) return OF_CALL[store.place.call]
   return store.part ? OF_PART[store.place.step] : null
@@ -98,7 +102,7 @@ const key = computed(() => JSON.stringify(store.place))
       </button>
     </nav>
     <header v-else-if="'call' in store.place" class="head">
-      <h2>{{ TITLES[store.place.call] }}</h2>
+      <h2>{{ isQuick ? 'Quick check' : TITLES[store.place.call] }}</h2>
     </header>
     <p v-if="store.problem" class="said" role="alert">
       <b>{{ store.problem }}</b>

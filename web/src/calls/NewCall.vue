@@ -15,6 +15,8 @@ const router = useRouter()
 const { words, found, isLoaded, wrong: searchWrong, ask } = useUnitSearch()
 const unit = ref<UnitView | null>(null)
 const isNewUnit = ref(false)
+/** Which of the two forms is shown depends on whether there are units; neither is until that is known. */
+const isAsked = ref(false)
 const fresh = ref({ site: '', name: '', volts: '208/230', tons: '' })
 const phase = ref<'1' | '3' | null>('1')
 const { text: complaint, letGo } = useDraft('new call', () => '')
@@ -23,8 +25,10 @@ const wrong = ref<Record<string, string>>({})
 watch(isOpen, async (open) => {
   if (!open) return
   wrong.value = {}
+  isAsked.value = false
   words.value = ''
   await ask()
+  isAsked.value = true
   isNewUnit.value = isLoaded.value && found.value.length === 0
 })
 
@@ -73,7 +77,8 @@ async function addUnit(): Promise<UnitView> {
   <v-dialog v-model="isOpen" max-width="620" aria-label="New call">
     <form class="box" @submit.prevent="start">
       <h2>New call</h2>
-      <template v-if="!isNewUnit">
+      <p v-if="!isAsked" class="zb-soft" role="status">Looking for the units …</p>
+      <template v-else-if="!isNewUnit">
         <LabelledField
           v-model="words"
           label="Which unit? Site, place, model or last signs of the serial"

@@ -27,7 +27,13 @@ useEventListener(
   'keydown',
   (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
-    if (target.closest('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey) return
+    if (
+      target.closest('input:not([type=checkbox]), textarea, select') ||
+      event.ctrlKey ||
+      event.metaKey ||
+      event.altKey
+    )
+      return
     if (document.querySelector('.v-dialog.v-overlay--active')) return
     if (/^[0-9]$/.test(event.key)) press(event.key)
     else if (event.key === '.' || event.key === ',') press('.')

@@ -6,7 +6,7 @@ export function useKeys(keys: Record<string, () => void>) {
   const session = useSession()
   useEventListener(window, 'keydown', (event: KeyboardEvent) => {
     const target = event.target as HTMLElement
-    const isTyping = target.closest('input, textarea, select, [data-pad]') !== null
+    const isTyping = target.closest('input:not([type=checkbox]), textarea, select, [data-pad]') !== null
     if (event.key === 'Escape' && isTyping) {
       target.blur()
       return

@@ -43,7 +43,7 @@ const VIEWS = [
         :key="v.path"
         type="button"
         class="zone"
-        :class="{ on: route.path === v.path }"
+        :class="{ on: route.path.startsWith(v.path) }"
         @click="router.push(v.path)"
       >
         {{ v.words }}
@@ -59,8 +59,7 @@ const VIEWS = [
 }
 @media (max-width: 839px) {
   .thumb {
-    display: grid;
-    grid-template-columns: 1fr 1fr 1fr 72px;
+    display: flex;
     border-top: var(--zb-line);
     background: var(--zb-paper);
   }
@@ -77,11 +76,15 @@ const VIEWS = [
     padding-bottom: 6px;
     direction: ltr;
   }
+  .zone {
+    flex: 1;
+  }
   .on {
     font-weight: 700;
     border-top-color: var(--zb-ink);
   }
   .slash {
+    flex: 0 0 72px;
     background: var(--zb-lemon);
     color: var(--zb-on-lemon);
     border: 0;

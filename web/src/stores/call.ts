@@ -38,10 +38,14 @@ export const useCall = defineStore('call', () => {
     place.value = last ? { part: last.id, step: 'JUDGE' } : { call: 'ASK' }
   }
 
+  /** Answers may overtake each other; the one with the longer tape is the later one. */
   function take(view: CallView) {
+    if (call.value?.id === view.id && newest(view) < newest(call.value)) return
     call.value = view
     timers.follow(view)
   }
+
+  const newest = (view: CallView) => view.tape[0]?.number ?? 0
 
   /** To the next thing the call has to do. */
   function goNext() {

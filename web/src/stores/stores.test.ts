@@ -54,8 +54,21 @@ describe('the call on the bench', () => {
     expect(store.part?.id).toBe('b')
   })
 
-  it('goes to the next thing the server names', () => {
+  it('keeps the later of two answers that overtook each other', () => {
     const store = useCall()
+    const line = (number: number) => [{ number }] as unknown as CallView['tape']
+    store.take(call({ tape: line(9), complaint: 'later' }))
+    store.take(call({ tape: line(8), complaint: 'earlier' }))
+    expect(store.call?.complaint).toBe('later')
+    store.take(call({ id: 8, tape: line(1), complaint: 'another call' }))
+    expect(store.call?.complaint).toBe('another call')
+  })
+
+  it('goes to the next thing the server names, of a part or of the call', () => {
+    const store = useCall()
+    store.take(call({ next: { text: 'Measure', callStep: 'SUPPLY' } }))
+    store.goNext()
+    expect(store.place).toEqual({ call: 'SUPPLY' })
     store.take(call({ next: { text: 'Test', part: 'b', step: 'TEST' } }))
     store.goNext()
     expect(store.place).toEqual({ part: 'b', step: 'TEST' })

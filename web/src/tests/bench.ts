@@ -100,7 +100,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     openedAtMillis: 0,
     next: { text: 'Test the run capacitor', part: 'p1', step: 'TEST' },
     safe: { isSupplyDead: false, live: false, pairs: [], discharge: [], steps: [] },
-    ask: { questions: [], suspects: [], other: '3 %' },
+    ask: { isBegun: false, questions: [], suspects: [], other: '3 %' },
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
     supply: { points: [], monitor: [] },
     found: [],

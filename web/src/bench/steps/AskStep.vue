@@ -18,7 +18,7 @@ const ask = computed(() => store.call?.ask)
 const areSeenOpen = ref(false)
 const asked = computed(() => ask.value?.questions.filter((q) => q.asked) ?? [])
 const seen = computed(() => ask.value?.questions.filter((q) => !q.asked) ?? [])
-const isAnswered = computed(() => ask.value?.questions.some((q) => q.answer ?? q.measured) ?? false)
+const isAnswered = computed(() => ask.value?.isBegun ?? false)
 const next = computed(() => (isAnswered.value ? (ask.value?.next ?? null) : null))
 const nextQuestion = computed(() => ask.value?.questions.find((q) => q.key === next.value?.question))
 const suspect = computed(() => ask.value?.suspects.find((s) => s.family && placesOf(s).length > 0))
@@ -50,7 +50,7 @@ async function keepNote() {
 }
 const action = computed(() => {
   const call = store.call
-  if (!call || isQuick.value) return { words: '', go: null }
+  if (!call || isQuick.value) return { words: 'Type into the quick line', go: () => ui.askQuick() }
   if (!isAnswered.value && !call.next.part) return { words: 'Ask what ran', go: null }
   if (call.next.part ?? (call.next.callStep && call.next.callStep !== 'ASK'))
     return { words: call.next.text, go: () => store.goNext() }
@@ -71,6 +71,9 @@ const action = computed(() => {
       <template v-else-if="ask">
         <p class="said">{{ store.call?.complaint }}</p>
         <section v-if="next && nextQuestion" class="next" aria-label="What tells most">
+          <p v-if="ask.suspects[0]" class="top">
+            <b>{{ ask.suspects[0].title }}</b> <b>{{ ask.suspects[0].share }}</b>
+          </p>
           <span class="zb-small">Tells most for its effort</span>
           <QuestionLine :question="nextQuestion" class="line" />
           <span class="zb-soft"
@@ -135,6 +138,14 @@ const action = computed(() => {
   padding: 8px 16px 10px;
   margin-bottom: 14px;
 }
+.top {
+  display: none;
+  justify-content: space-between;
+  gap: 12px;
+  padding-bottom: 6px;
+  margin-bottom: 6px;
+  border-bottom: 1px solid var(--zb-hair);
+}
 .next .line {
   border: 0;
   font-size: 19px;
@@ -170,6 +181,9 @@ h3 {
   width: 100%;
 }
 @media (max-width: 839px) {
+  .top {
+    display: flex;
+  }
   .two {
     grid-template-columns: minmax(0, 1fr);
   }

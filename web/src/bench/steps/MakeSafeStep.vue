@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { PairView, SafeStepView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import { clock, useTimers } from '@/stores/timers'
@@ -39,6 +39,11 @@ function firstOpen(): string | null {
   if (pair) return keyOf(pair)
   return isToProve.value ? 'proved-again' : null
 }
+
+watch(
+  () => safe.value?.live,
+  () => (active.value = firstOpen()),
+)
 
 async function next() {
   const key = active.value

@@ -109,16 +109,13 @@ function read(pair: string) {
 const judgedOf = (pair: string) => (pair === active.value && typed.value !== '' ? preview.value : known(pair))
 const figureOf = (pair: string) =>
   pair === active.value && typed.value !== '' ? typed.value : (known(pair)?.figure ?? '')
+const unread = computed(() => point.value?.pairs.filter((pair) => !known(pair)).length ?? 0)
 const action = computed(() => {
-  const p = point.value
-  if (p && !isWhole(p)) {
-    const open = p.pairs.filter((pair) => !known(pair)).length
-    return { words: `${open} to read, or go on: ${store.call?.next.text ?? ''}`, go: () => store.goNext() }
-  }
+  const next = store.call?.next
+  if (next?.callStep !== 'SUPPLY') return { words: next?.text ?? 'Go on', go: () => store.goNext() }
   const after = points.value[points.value.findIndex((x) => x.point === chosen.value) + 1]
-  if (store.call?.next.callStep === 'SUPPLY' && after)
-    return { words: `Read the ${SHORT[after.point].toLowerCase()}`, go: () => (chosen.value = after.point) }
-  return { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() }
+  if (unread.value > 0 || !after) return { words: next.text, go: null }
+  return { words: `Read the ${SHORT[after.point].toLowerCase()}`, go: () => (chosen.value = after.point) }
 })
 </script>
 
@@ -164,7 +161,10 @@ const action = computed(() => {
       <FindingLines :findings="point.findings" class="found" />
       <p v-if="point.unbalance" class="unbalance">
         <VerdictMark :verdict="point.unbalance.verdict" :word="point.unbalance.word" />
-        <b>Unbalance</b> {{ point.unbalance.reckoning }}
+        <span
+          ><b>Unbalance</b> <span class="zb-figure">{{ point.unbalance.figure }}</span> %:
+          {{ point.unbalance.reckoning }}</span
+        >
       </p>
       <details v-if="store.call?.supply.monitor.length" class="monitor">
         <summary>Phase monitor: settings for these volts</summary>
@@ -181,7 +181,9 @@ const action = computed(() => {
         </table>
       </details>
     </div>
-    <ActionBar :words="action.words" @act="action.go" />
+    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
+      <span v-if="unread" class="zb-soft">{{ unread }} not read here</span>
+    </ActionBar>
   </div>
 </template>
 
@@ -196,6 +198,9 @@ const action = computed(() => {
   margin-top: 10px;
 }
 .unbalance {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 12px;
   margin-top: 10px;
 }
 .monitor {

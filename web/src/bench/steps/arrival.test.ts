@@ -38,6 +38,7 @@ const unit = (...places: ReturnType<typeof place>[]) => ({ ...callWith([]).unit!
 
 describe('Ask', () => {
   const ask = (answer?: string): CallView['ask'] => ({
+    isBegun: answer !== undefined,
     questions: [
       { key: 'ICE', words: 'Ice on the lines', asked: true, answer, answers: yesNo },
       { key: 'HERM_OUT', words: 'HERM section', asked: false, measured: 'no', answer: 'yes', answers: yesNo },
@@ -55,7 +56,7 @@ describe('Ask', () => {
       },
     ],
     other: '3 %',
-    next: { question: 'ICE', why: 'tells 0.31 bit', atSupply: false, live: false },
+    next: { question: 'ICE', why: 'settles about 31 % of the doubt', atSupply: false, live: false },
   })
   const call = (answer?: string) =>
     callWith([], {
@@ -79,7 +80,7 @@ describe('Ask', () => {
     const added = callWith([part()], { ask: ask('yes') })
     const sent = server({ '/parts': added })
     const view = await onBench(AskStep, call('yes'), { call: 'ASK' })
-    expect(view.text()).toContain('tells 0.31 bit')
+    expect(view.text()).toContain('settles about 31 % of the doubt')
     await view.find('.suspect').trigger('click')
     expect(view.find('.why').text()).toMatch(/Settled by microfarads.*For hums.*Against runs/)
     await button(view, 'Put it in question')?.trigger('click')

@@ -24,7 +24,7 @@ class AccessibilityTest {
             if (how.equals("night")) {
                 at.page.evaluate("localStorage.setItem('zest-night', 'true')");
             }
-            for (String view : List.of("/calls", "/truck", "/rules", "/quick")) {
+            for (String view : List.of("/calls", "/units", "/units/1", "/truck", "/rules", "/quick")) {
                 at.go(view);
                 at.page.waitForTimeout(600);
                 check(at, view);
@@ -52,6 +52,22 @@ class AccessibilityTest {
             at.page.waitForTimeout(300);
             check(at, step);
         }
+        for (String sheet : List.of("Supply", "As found")) {
+            if (at.exactButton("Parts").isVisible()) {
+                at.exactButton("Parts").click();
+            }
+            at.page
+                    .locator(".rail .step", new com.microsoft.playwright.Page.LocatorOptions().setHasText("Plate"))
+                    .click();
+            at.exactButton(sheet).click();
+            at.page.waitForTimeout(300);
+            check(at, sheet);
+        }
+        at.page.locator(".place").first().click();
+        at.page.getByLabel("Wire 1: leads to").fill("compressor C");
+        at.page.locator(".drawn svg").waitFor();
+        check(at, "wires of a place");
+        at.page.getByLabel("Wire 1: leads to").blur();
         at.page.keyboard().press("?");
         assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
         check(at, "keys");

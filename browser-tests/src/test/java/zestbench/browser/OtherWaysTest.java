@@ -129,7 +129,7 @@ class OtherWaysTest {
             ByteArrayOutputStream png = new ByteArrayOutputStream();
             ImageIO.write(new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB), "png", png);
             file.setInputFiles(new FilePayload("wiring.png", "image/png", png.toByteArray()));
-            assertThat(at.page.getByAltText("Photo 1 of the part as found")).isVisible();
+            assertThat(at.page.getByAltText("Photo 1 as found")).isVisible();
         }
     }
 
@@ -196,7 +196,9 @@ class OtherWaysTest {
             assertThat(at.page.getByText("No open call. Start one with New call"))
                     .isVisible();
             at.button("New call").click();
-            at.page.getByLabel("Site").fill("Net lofts");
+            at.page
+                    .getByLabel("Site", new Page.GetByLabelOptions().setExact(true))
+                    .fill("Net lofts");
             at.page
                     .getByLabel("Unit", new Page.GetByLabelOptions().setExact(true))
                     .fill("loft 2");

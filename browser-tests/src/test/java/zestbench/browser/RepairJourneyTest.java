@@ -26,7 +26,7 @@ class RepairJourneyTest {
 
     private static void newCall(Browsing at) {
         at.button("New call").click();
-        at.page.getByLabel("Which unit? Site or name").fill("seed");
+        at.page.getByLabel("Which unit?").fill("seed");
         at.page
                 .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
                 .click();
@@ -73,6 +73,7 @@ class RepairJourneyTest {
         assertThat(at.page.getByText("Not read dead yet.")).isVisible();
         assertThat(at.page.locator("figure svg")).hasCount(0);
         at.action().click();
+        at.reading("238");
         for (int pair = 0; pair < 6; pair++) {
             at.reading("0.2");
         }

@@ -42,6 +42,8 @@ class ScreenshotsTest {
             at.action().click();
             at.page.getByText("Not read dead yet.").waitFor();
             at.action().click();
+            at.page.getByLabel("Disconnect pulled and locked").check();
+            at.reading("238");
             for (int pair = 0; pair < 4; pair++) {
                 at.reading("0.2");
             }
@@ -55,6 +57,12 @@ class ScreenshotsTest {
             at.page.keyboard().press("6");
             at.reading("60.1");
             keep(at, "prove");
+            arriving(at);
+            at.go("/units");
+            at.page
+                    .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
+                    .click();
+            keep(at, "unit");
             at.go("/truck");
             keep(at, "truck");
             at.go("/rules");
@@ -80,6 +88,32 @@ class ScreenshotsTest {
             at.page.keyboard().press("Alt+2");
             keep(at, "night");
         }
+    }
+
+    private static void arriving(Browsing at) {
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("rooftop 2"))
+                .click();
+        keep(at, "ask");
+        at.page
+                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
+                .click();
+        at.page.getByLabel("Type more of it").fill("RLA 26.6 LRA 124");
+        keep(at, "plate");
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("Ballet school"))
+                .click();
+        at.page
+                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
+                .click();
+        at.exactButton("Supply").click();
+        at.exactButton("Line side").click();
+        at.reading("463");
+        at.reading("231");
+        at.reading("229");
+        keep(at, "supply");
     }
 
     private static void keep(Browsing at, String name) {

@@ -1,6 +1,7 @@
 package zestbench.core.plate;
 
 import java.util.List;
+import java.util.stream.Stream;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 
@@ -44,6 +45,19 @@ public final class PlateAttributes {
             Attribute.number("nominalBtuPerHour", "Nominal cooling", "Btu/h", "a digit group of the model number"));
 
     private PlateAttributes() {}
+
+    /** What the figure at {@code path} is called, such as RLA for {@code compressors[0].ratedLoadAmps}. */
+    static String labelOf(String path) {
+        String row = path.replaceAll("\\[.*", "");
+        String member = path.replaceAll(".*\\.", "");
+        return ALL.stream()
+                .filter(a -> a.name().equals(row))
+                .flatMap(a -> a.rows().isEmpty() ? Stream.of(a) : a.rows().stream())
+                .filter(a -> a.name().equals(member))
+                .map(Attribute::label)
+                .findFirst()
+                .orElse(member);
+    }
 
     private static Attribute fans(String name, String label) {
         return Attribute.rows(

@@ -335,13 +335,17 @@ public final class PlateLabel {
                 from = i;
             } else if (!inside && from >= 0) {
                 String word = text.substring(from, i);
-                if (word.length() > 1 && word.matches(".*[A-Za-z0-9].*")) {
+                if (word.length() > 1 && word.matches(".*[A-Za-z0-9].*") && !isHeading(word)) {
                     out.add(word);
                 }
                 from = -1;
             }
         }
         return out;
+    }
+
+    private static boolean isHeading(String word) {
+        return PlateWords.HEADING.matcher(word.replaceAll("[:;,]", "")).matches();
     }
 
     private String slice(Matcher matcher, int group) {

@@ -18,7 +18,8 @@ public final class PlateProof {
      *
      * @param field the figure that is checked
      * @param agrees whether the plate's figures go together
-     * @param corrections one-digit misreadings that would make them agree, the likeliest first
+     * @param corrections misreadings that would make them agree, of one digit or of two neighbours in the wrong order, the
+     *     likeliest first
      * @param leftOut the other explanation, a load that the plate leaves out; empty where that would not explain it
      */
     public record Check(
@@ -36,7 +37,7 @@ public final class PlateProof {
     /** A figure read with one digit wrong. */
     public record Correction(String field, double read, double likely, boolean usual) {
         public String text() {
-            return Figures.plain(read) + " may be " + Figures.plain(likely);
+            return PlateAttributes.labelOf(field) + " " + Figures.plain(likely) + ", not " + Figures.plain(read);
         }
     }
 
@@ -77,9 +78,16 @@ public final class PlateProof {
                 "MCA",
                 "minimumCircuitAmps",
                 agrees,
-                loads.minimumReckoning(),
+                beside(loads.minimumReckoning(), printed.get(), agrees),
                 agrees ? List.of() : corrections(printed.get()),
                 agrees ? "" : leftOut(printed.get())));
+    }
+
+    /** What was reckoned, and beside it what the plate prints where the two differ. */
+    private static Reckoning beside(Reckoning reckoned, double printed, boolean agrees) {
+        return agrees
+                ? reckoned
+                : Reckoning.of(reckoned.mark(), "{} The plate prints {} A.", reckoned.text(), Figures.plain(printed));
     }
 
     private static boolean agrees(CircuitLoads loads, double printed) {
@@ -107,7 +115,7 @@ public final class PlateProof {
         double missing = printed - loads.minimumAmps();
         return missing <= 0
                 ? ""
-                : "or the plate leaves out a load of about " + Figures.fixed(missing, 1)
+                : "the plate leaves out a load of about " + Figures.fixed(missing, 1)
                         + " A that runs with these: another fan, a blower, a heater";
     }
 
@@ -124,7 +132,7 @@ public final class PlateProof {
                             field.equals("maximumFuseAmps") ? "Max fuse" : "Max breaker",
                             field,
                             isAllowed(printed, least, ceiling),
-                            loads.ceilingReckoning(),
+                            beside(loads.ceilingReckoning(), printed, isAllowed(printed, least, ceiling)),
                             Digits.mending(
                                     field,
                                     printed,

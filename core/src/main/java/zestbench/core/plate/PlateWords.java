@@ -64,5 +64,10 @@ final class PlateWords {
 
     static final Pattern COIL = Pattern.compile("coil|evaporator|air handler");
 
+    /** Headings of rows; by themselves they say nothing that could go unread. */
+    static final Pattern HEADING = Pattern.compile(
+            "compressors?|compr?\\.?|outdoor|indoor|o\\.?d\\.?|i\\.?d\\.?|fans?|blower|motors?|mtr\\.?|heater|unit|coil",
+            Pattern.CASE_INSENSITIVE);
+
     private PlateWords() {}
 }

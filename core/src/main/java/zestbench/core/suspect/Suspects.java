@@ -35,9 +35,10 @@ public final class Suspects {
      * What to find out next.
      *
      * @param bits of information it is expected to bring
+     * @param share of the doubt that is there now, from 0 to 1, which these bits are
      * @param effort minutes, and what its danger weighs like in minutes
      */
-    public record NextTest(Fact fact, double bits, int effort) {
+    public record NextTest(Fact fact, double bits, double share, int effort) {
         double worth() {
             return bits / effort;
         }
@@ -124,9 +125,11 @@ public final class Suspects {
     /** The unknown facts, the one first that is expected to tell most for its effort. */
     public List<NextTest> tests() {
         List<NextTest> out = new ArrayList<>();
+        double doubt = entropy();
         for (Fact fact : Fact.values()) {
             if (!known.containsKey(fact)) {
-                out.add(new NextTest(fact, expectedBits(fact), fact.effort()));
+                double bits = expectedBits(fact);
+                out.add(new NextTest(fact, bits, doubt > 0 ? bits / doubt : 0, fact.effort()));
             }
         }
         out.sort(Comparator.comparingDouble(NextTest::worth).reversed());
@@ -138,23 +141,29 @@ public final class Suspects {
         return tests().stream().findFirst();
     }
 
+    private double entropy() {
+        double logs = plogp(other);
+        for (double share : shares) {
+            logs += plogp(share);
+        }
+        return -logs;
+    }
+
     /** Entropy now less the entropy expected once the fact is known. */
     private double expectedBits(Fact fact) {
         double yes = 0;
         double yesLogs = 0;
         double noLogs = 0;
-        double logs = 0;
         for (int i = 0; i <= shares.length; i++) {
             double share = i < shares.length ? shares[i] : other;
             double likely = i < shares.length ? FaultTable.ALL.get(i).likelihood(fact, true) : EVEN;
             yes += share * likely;
             yesLogs += plogp(share * likely);
             noLogs += plogp(share * (1 - likely));
-            logs += plogp(share);
         }
         // H(F | answer), weighted by how likely each answer is, follows from the joint probabilities alone
         double after = -(yesLogs + noLogs) + plogp(yes) + plogp(1 - yes);
-        return Math.max(0, -logs - after);
+        return Math.max(0, entropy() - after);
     }
 
     private static double plogp(double p) {

@@ -219,6 +219,11 @@ public final class CallState {
         return Evidence.of(answers, plates.outdoor(), supply, parts.values());
     }
 
+    /** Whether anything is known of the fault, beyond what the plate says of the unit. */
+    public boolean isBegun() {
+        return evidence().keySet().stream().anyMatch(fact -> fact != Fact.THREE_PHASE);
+    }
+
     /** The hook-up sheet of a part whose replacement is chosen. */
     public static Optional<Sheet> sheet(PartState part) {
         Entry.Chosen chosen = part.chosen();

@@ -45,7 +45,7 @@ public record NextThing(
 
     /** Before any part is in question: ask, read the plate, then what tells most for its effort. */
     private static NextThing ofArrival(CallState call) {
-        if (call.answers().isEmpty()) {
+        if (!call.isBegun()) {
             return ofCall("Ask what ran", CallStep.ASK);
         }
         if (call.plates().outdoor().isEmpty()) {

@@ -25,9 +25,6 @@ public record Drawing(double width, double height, List<Shape> shapes) {
     private static final double WIRE_GAP = 12;
     private static final double CAPTION = 24;
     private static final int CANS_IN_ROW = 3;
-    /** A can has no more terminals; what has more is drawn as a block with its terminals along it. */
-    private static final int ON_A_CAN = 3;
-
     private static final double BLOCK_ROW = 46;
     private static final int IN_ONE_ROW = 5;
 
@@ -62,7 +59,7 @@ public record Drawing(double width, double height, List<Shape> shapes) {
 
         private void cans() {
             int count = graph.devices().size();
-            if (count == 1 && graph.devices().get(0).terminals().size() > ON_A_CAN) {
+            if (count == 1 && !graph.devices().get(0).isCan()) {
                 block(graph.devices().get(0));
                 return;
             }

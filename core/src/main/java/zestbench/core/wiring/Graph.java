@@ -4,8 +4,12 @@ import java.util.List;
 
 /** Devices with their terminals, the wires on them, jumpers between them, and terminals left bare and insulated. */
 public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers, List<Spot> insulated) {
-    /** A can or other device. @param terminals their names in the order they are drawn */
-    public record Device(String caption, List<String> terminals) {}
+    /** A device. @param terminals their names in the order they are drawn @param isCan round; else a block */
+    public record Device(String caption, List<String> terminals, boolean isCan) {
+        public Device(String caption, List<String> terminals) {
+            this(caption, terminals, true);
+        }
+    }
 
     /** A terminal of a device. */
     public record Spot(int device, String terminal) {}
@@ -29,6 +33,6 @@ public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers
         List<Lead> leads = wires.stream()
                 .map(w -> new Lead(w, new Spot(0, w.terminal()), false))
                 .toList();
-        return new Graph(List.of(new Device(caption, terminals)), leads, List.of(), List.of());
+        return new Graph(List.of(new Device(caption, terminals, false)), leads, List.of(), List.of());
     }
 }

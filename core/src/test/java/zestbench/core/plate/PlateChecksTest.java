@@ -74,6 +74,18 @@ class PlateChecksTest {
                 .isEmpty();
     }
 
+    /** RLA 12.7 read as 17.2: 1.25 × 12.7 + 1.1 = 17.0. */
+    @Test
+    void neighboursInTheWrongOrderAreOfferedToo() {
+        String text = "COMPRESSOR RLA 17.2\nOUTDOOR FAN: FLA 1.1\nMCA 17.0";
+        Check check = check(text, "MCA");
+        assertThat(check.corrections())
+                .extracting(PlateProof.Correction::likely)
+                .contains(12.7);
+        assertThat(check.reckoning().text()).isEqualTo("1.25 × 17.2 + 1.1 = 22.6 A. The plate prints 17 A.");
+        assertThat(PlateLabel.read(text).unread()).as("headings are no riddle").isEmpty();
+    }
+
     @Test
     void candidatesAreRankedByTheCompressor() {
         List<Capacity.Candidate> ranked = Capacity.ranked(plate("MODEL X018060 RLA 28.8 208/230-1-60"));

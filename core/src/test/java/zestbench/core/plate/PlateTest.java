@@ -195,7 +195,7 @@ class PlateTest {
                 .isEqualTo(new PlateProof.Correction("compressors[0].ratedLoadAmps", 11.9, 17.9, true));
         assertThat(read.doubts().get(0).why())
                 .contains("1.25 × 11.9 + 1.4 = 16.275 A")
-                .contains("11.9 may be 17.9");
+                .contains("RLA 17.9, not 11.9");
     }
 
     @ParameterizedTest(name = "RLA {0}, fan {1}, MCA {2}, fuse {3}: {4}")

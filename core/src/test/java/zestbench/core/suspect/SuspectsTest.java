@@ -110,7 +110,7 @@ class SuspectsTest {
         Suspects suspects = Suspects.of(facts("WINDING_OPEN GROUNDED RUNS_WITHOUT_CALL NOT_PUMPING TWO_START_DEVICES"));
         assertThat(suspects.other()).isEqualTo(1);
         assertThat(suspects.ranked()).allSatisfy(s -> assertThat(s.share()).isZero());
-        assertThat(suspects.tests()).allSatisfy(t -> assertThat(t.bits()).isFinite());
+        assertThat(suspects.tests()).allSatisfy(t -> assertThat(t.share()).isBetween(0.0, 1.0));
     }
 
     private static Map<Fact, Boolean> random(int seed) {

@@ -71,6 +71,7 @@ class ArrivalViewer {
                         s.speaksAgainst()))
                 .toList();
         return new AskView(
+                state.isBegun(),
                 questions,
                 ranked,
                 percent(suspects.other()),
@@ -97,7 +98,7 @@ class ArrivalViewer {
     }
 
     private static NextTestView next(Suspects.NextTest test) {
-        String why = "tells " + Figures.fixed(test.bits(), 2) + " bit for about "
+        String why = "settles about " + percent(test.share()) + " of the doubt in "
                 + test.fact().minutes() + " min" + (test.fact().isLive() ? ", power on" : "");
         return new NextTestView(
                 Question.about(test.fact()).key(),

@@ -13,7 +13,9 @@ import zestbench.server.call.CallViews.JudgedView;
 final class ArrivalViews {
     private ArrivalViews() {}
 
+    /** @param isBegun whether anything is known of the fault yet */
     record AskView(
+            boolean isBegun,
             List<QuestionView> questions,
             List<SuspectView> suspects,
             String other,
