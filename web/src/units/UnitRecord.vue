@@ -22,6 +22,7 @@ const plates = computed(() =>
 )
 
 function words(attribute: Attribute, value: unknown): string {
+  if (attribute.type === 'NUMBERS') return (value as number[]).join('/')
   if (attribute.type !== 'ROWS') return textOf(attribute, value)
   return (value as Fields[])
     .map((row) =>
@@ -61,7 +62,7 @@ onMounted(async () => {
                   <dt>{{ a.label }}</dt>
                   <dd>
                     {{ words(a, p.fields[a.name])
-                    }}<span v-if="a.type !== 'ROWS' && a.unit" class="zb-soft"> {{ a.unit }}</span>
+                    }}<span v-if="a.type !== 'ROWS' && a.unit" class="zb-soft">&nbsp;{{ a.unit }}</span>
                   </dd>
                 </template>
               </dl>

@@ -155,10 +155,10 @@ const action = computed(() => {
           />
           <template v-else>not read</template>
         </PairRow>
-        <p class="zb-wrong" role="status">{{ wrong }}</p>
+        <FindingLines :findings="point.findings" class="found" />
+        <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
         <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>
       </PadDesk>
-      <FindingLines :findings="point.findings" class="found" />
       <p v-if="point.unbalance" class="unbalance">
         <VerdictMark :verdict="point.unbalance.verdict" :word="point.unbalance.word" />
         <span
@@ -192,7 +192,7 @@ const action = computed(() => {
   margin: 10px 0;
 }
 .reckoning {
-  margin-top: 4px;
+  margin-top: 10px;
 }
 .found {
   margin-top: 10px;

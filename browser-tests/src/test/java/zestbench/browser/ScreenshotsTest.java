@@ -70,7 +70,7 @@ class ScreenshotsTest {
         }
         try (Browsing at = Browsing.phone(bench).as("Tech 2")) {
             at.page
-                    .locator(".call", new Page.LocatorOptions().setHasText("Net lofts"))
+                    .locator(".call", new Page.LocatorOptions().setHasText("hums, then quiet"))
                     .click();
             at.page.getByLabel("Label, as it is printed").fill("30/5 MFD 370 VAC ±6%");
             at.action().click();

@@ -29,7 +29,11 @@ class ArrowsTest {
                     "..stock..",
                     "..family..",
                     "..safety..",
-                    "..amps..")
+                    "..amps..",
+                    "..circuit..",
+                    "..supply..",
+                    "..plate..",
+                    "..suspect..")
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("..capacitor..", "..tape..", "..quick..");
