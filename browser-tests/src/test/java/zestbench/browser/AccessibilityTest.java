@@ -70,6 +70,9 @@ class AccessibilityTest {
         at.page.getByLabel("Wire 1: leads to").blur();
         at.page.keyboard().press("?");
         assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
+        // the dialog fades in, and half faded its words have half the contrast
+        at.page.waitForFunction(
+                "document.getAnimations().every(a => a.playState === 'finished' || a.playState === 'idle')");
         check(at, "keys");
     }
 

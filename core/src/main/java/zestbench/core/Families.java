@@ -5,6 +5,7 @@ import java.util.Optional;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.family.Family;
 import zestbench.core.label.LabelRead;
+import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
@@ -32,8 +33,14 @@ public final class Families {
         if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(text))) {
             return PlateLabel.read(text);
         }
+        if (kind.equals(MotorLabel.KIND)) {
+            return MotorLabel.read(text);
+        }
         if (!kind.equals(AUTO)) {
             return named(kind).read().apply(text);
+        }
+        if (MotorLabel.resembles(text)) {
+            return MotorLabel.read(text);
         }
         return ALL.stream()
                 .filter(f -> f.resembles().apply(text))
@@ -50,6 +57,7 @@ public final class Families {
     }
 
     private static String kinds() {
-        return String.join(", ", ALL.stream().map(Family::kind).toList()) + ", " + PlateLabel.KIND;
+        return String.join(", ", ALL.stream().map(Family::kind).toList()) + ", " + MotorLabel.KIND + ", "
+                + PlateLabel.KIND;
     }
 }

@@ -2,6 +2,7 @@ package zestbench.core.amps;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -22,6 +23,9 @@ public final class RunningAmps {
     /** Below this share a compressor may not be pumping. [practice] */
     private static final double IDLE = 0.60;
 
+    /** From this share of LRA on, held for over half a second, a rotor does not turn. [practice] */
+    private static final double NOT_STARTING = 0.75;
+
     /** Which motor is read. */
     public enum Place {
         COMPRESSOR,
@@ -29,7 +33,102 @@ public final class RunningAmps {
         BLOWER
     }
 
+    /**
+     * Amps of one motor.
+     *
+     * @param inrush the most that was held while it started; null where it was not taken
+     */
+    public record Taken(Place place, double amps, @Nullable Double inrush) {}
+
+    /** What the plate says; null where it does not. @param ratedLoad of the compressor @param fullLoad of fan or blower */
+    public record Rated(
+            @Nullable Double ratedLoad,
+            @Nullable Double fullLoad,
+            @Nullable Double lockedRotor) {}
+
     private RunningAmps() {}
+
+    /** Amps of one or several motors, with what they took to start. */
+    public static Judgement judge(List<Taken> readings, Rated rated, Meter meter) {
+        InputProblem.require(!readings.isEmpty(), "readings", "none", "give a place and its amps");
+        List<Judged> verdicts = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        for (Taken taken : readings) {
+            boolean compressor = taken.place() == Place.COMPRESSOR;
+            Double limit = compressor ? rated.ratedLoad() : rated.fullLoad();
+            Judgement running = judge(
+                    taken.place(),
+                    taken.amps(),
+                    InputProblem.given(
+                            limit,
+                            compressor ? "spec.ratedLoadAmps" : "spec.fullLoadAmps",
+                            "give the plate's rating to hold the amps against"),
+                    meter);
+            Double lockedRotor = rated.lockedRotor();
+            if (lockedRotor != null && taken.amps() >= NOT_STARTING * lockedRotor) {
+                verdicts.add(notStarting(taken, lockedRotor, meter));
+                findings.add(
+                        Finding.stop(
+                                "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
+            } else {
+                verdicts.addAll(running.verdicts());
+                findings.addAll(running.findings());
+            }
+            if (taken.inrush() != null) {
+                inrush(taken.place(), taken.inrush(), lockedRotor, meter, verdicts, findings);
+            }
+        }
+        return Judgement.of(verdicts, findings);
+    }
+
+    private static Judged notStarting(Taken taken, double lockedRotor, Meter meter) {
+        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
+        return new Judged(
+                taken.place().name(),
+                Verdict.FAILED,
+                reading,
+                meter.uncertaintyOf(reading),
+                null,
+                new Limits(0, NOT_STARTING * lockedRotor),
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        "{} A is {} % of LRA {} A; from 75 % on the rotor does not turn.",
+                        taken.amps(),
+                        Math.round(100 * taken.amps() / lockedRotor),
+                        lockedRotor));
+    }
+
+    /** Normal up to LRA; it is kept because its growth over the years is the news. [practice] */
+    private static void inrush(
+            Place place,
+            double amps,
+            @Nullable Double lockedRotor,
+            Meter meter,
+            List<Judged> verdicts,
+            List<Finding> findings) {
+        Reading reading = Reading.of(Quantity.AMPS, amps);
+        if (lockedRotor == null) {
+            findings.add(Finding.info("Inrush {} A is kept; without the plate's LRA nothing judges it.", amps));
+            return;
+        }
+        boolean high = amps > lockedRotor;
+        verdicts.add(new Judged(
+                place.name() + " INRUSH",
+                high ? Verdict.WEAK : Verdict.GOOD,
+                reading,
+                meter.uncertaintyOf(reading),
+                null,
+                new Limits(0, lockedRotor),
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        "{} A of LRA {} A is {} %; up to LRA is normal.",
+                        amps,
+                        lockedRotor,
+                        Math.round(100 * amps / lockedRotor))));
+        if (high) {
+            findings.add(Finding.caution("Inrush above LRA: a tight rotor, shorted turns, or two start devices."));
+        }
+    }
 
     /** @param rated RLA of a compressor, FLA of a fan or blower, above 0 */
     public static Judgement judge(Place place, double amps, double rated, Meter meter) {

@@ -27,6 +27,8 @@ public record Attribute(
         NUMBER,
         SIGNED_NUMBER,
         NUMBERS,
+        /** numbers in a row, or such rows in a row: 208, 230 in one winding, and 460 in the other */
+        NUMBER_GROUPS,
         TEXT,
         CHOICE,
         FLAG,

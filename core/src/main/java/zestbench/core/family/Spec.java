@@ -39,6 +39,23 @@ public record Spec(Value.Fields values) {
         return values.fields().get(name) instanceof Value.Flag flag ? Optional.of(flag.flag()) : Optional.empty();
     }
 
+    /** The rows of numbers under {@code name}; a plain list is one row. */
+    public List<List<Double>> numberGroups(String name) {
+        List<List<Double>> out = new ArrayList<>();
+        if (values.fields().get(name) instanceof Value.Items items) {
+            for (Value item : items.items()) {
+                if (item instanceof Value.Items group) {
+                    out.add(group.items().stream()
+                            .filter(Value.Num.class::isInstance)
+                            .map(v -> ((Value.Num) v).number())
+                            .toList());
+                }
+            }
+        }
+        List<Double> plain = numbers(name);
+        return out.isEmpty() && !plain.isEmpty() ? List.of(plain) : out;
+    }
+
     /** The numbers under {@code name}; empty where none are known. */
     public List<Double> numbers(String name) {
         List<Double> out = new ArrayList<>();
@@ -102,6 +119,10 @@ public record Spec(Value.Fields values) {
             case NUMBER -> isNumberFrom(value, 0) ? null : "give a number from 0 upward, in the unit of its name";
             case SIGNED_NUMBER -> isNumberFrom(value, -LARGEST) ? null : "give a number";
             case NUMBERS -> isRow(value, v -> isNumberFrom(v, 0)) ? null : "give a list of numbers from 0 upward";
+            case NUMBER_GROUPS ->
+                isRow(value, v -> isNumberFrom(v, 0)) || isRow(value, g -> isRow(g, v -> isNumberFrom(v, 0)))
+                        ? null
+                        : "give a list of numbers, such as [208,230], or of such lists, as [[208,230],[460]]";
             case TEXT -> isText(value) ? null : "give words, 1 to 200 characters; leave out what is unknown";
             case CHOICE ->
                 value instanceof Value.Text text && attribute.options().contains(text.text())

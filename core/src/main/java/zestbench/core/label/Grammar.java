@@ -18,9 +18,26 @@ public final class Grammar {
     private final List<LabelRead.Doubt> doubts = new ArrayList<>();
 
     public Grammar(String text) {
+        this(text, text);
+    }
+
+    /** @param cleaned the text as it is to be cut, every character in its old place */
+    public Grammar(String text, String cleaned) {
         this.text = text;
-        this.tokens = Lexer.tokens(text);
+        this.tokens = Lexer.tokens(cleaned);
         this.taken = new boolean[tokens.size()];
+    }
+
+    /** The text behind tokens [from, to), as it was given. */
+    public String printed(int from, int to) {
+        return text.substring(tokens.get(from).start(), tokens.get(to - 1).end());
+    }
+
+    /** Whether token {@code i} follows the one before it without a gap. */
+    public boolean touches(int i) {
+        return i > 0
+                && i < tokens.size()
+                && tokens.get(i - 1).end() == tokens.get(i).start();
     }
 
     public int size() {
@@ -83,6 +100,11 @@ public final class Grammar {
 
     public boolean has(String field) {
         return fields.containsKey(field);
+    }
+
+    /** Whether {@code field} was read as this. */
+    public boolean is(String field, Value value) {
+        return value.equals(fields.get(field));
     }
 
     public void doubt(String field, String why, @Nullable Value suggest) {

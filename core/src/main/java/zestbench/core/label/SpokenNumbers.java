@@ -77,7 +77,8 @@ final class SpokenNumbers {
         Double chunk = chunk();
         while (chunk != null) {
             whole = whole == null ? chunk : joined(whole, chunk);
-            chunk = joinable(whole) ? chunk() : null;
+            boolean isAfterNought = chunk == 0 && whole >= 10 && whole < 100 && isDigit();
+            chunk = joinable(whole) || isAfterNought ? chunk() : null;
         }
         if (whole == null) {
             return null;
@@ -111,6 +112,12 @@ final class SpokenNumbers {
             return small * 100 + (rest == null ? 0 : rest);
         }
         return (double) small;
+    }
+
+    /** Whether a single digit comes next, as the eight of "two oh eight". */
+    private boolean isDigit() {
+        Integer next = word(SMALL);
+        return next != null && next > 0 && next < 10;
     }
 
     /** "four" and "forty" make 440; "one" and "oh" make 10. */

@@ -1,6 +1,6 @@
 package zestbench.core.quantity;
 
-/** Small letters of plain Latin text, whatever language the machine is set to. */
+/** Small and large letters of plain Latin text, whatever language the machine is set to. */
 public final class Letters {
     private Letters() {}
 
@@ -12,6 +12,15 @@ public final class Letters {
         StringBuilder out = new StringBuilder(text.length());
         for (int i = 0; i < text.length(); i++) {
             out.append(small(text.charAt(i)));
+        }
+        return out.toString();
+    }
+
+    public static String large(String text) {
+        StringBuilder out = new StringBuilder(text.length());
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            out.append(c >= 'a' && c <= 'z' ? (char) (c - ('a' - 'A')) : c);
         }
         return out.toString();
     }

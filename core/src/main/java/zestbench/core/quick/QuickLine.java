@@ -43,6 +43,13 @@ public record QuickLine(
         if (label != null && label.kind() == null) {
             return new QuickLine(label, List.of(), "\"" + before + "\" is no label that can be read: " + HOW);
         }
+        if (label != null && label.kind() != null && Families.find(label.kind()).isEmpty()) {
+            return new QuickLine(
+                    null,
+                    List.of(),
+                    "This is the label of a " + label.kind()
+                            + ": the bench cannot take one into question yet, so keep it as " + "a note under Ask");
+        }
         List<String> names;
         try {
             names = label == null ? sections : sectionsOf(label);

@@ -114,7 +114,7 @@ class CapacitorLabelTest {
             })
     void textOfAnotherKindIsLeftUnreadAndNeverFails(String text) {
         LabelRead read = Families.read("auto", text);
-        assertThat(read.kind()).as("not a capacitor's label").isNull();
+        assertThat(read.kind()).as("not a capacitor's label").isIn(null, "motor");
         CapacitorLabel.read(text);
     }
 

@@ -18,6 +18,7 @@ import zestbench.core.Families;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
+import zestbench.core.motor.MotorAttributes;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.value.Value;
 
@@ -55,6 +56,8 @@ class OpenApi {
                 api.getComponents().addSchemas(name, object(family.attributes()));
                 any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + name));
             }
+            api.getComponents().addSchemas("MotorFields", object(MotorAttributes.ALL));
+            any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/MotorFields"));
             api.getComponents().addSchemas("UnitPlateFields", object(PlateAttributes.ALL));
             any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/UnitPlateFields"));
             api.getComponents().addSchemas(FIELDS, any);
@@ -73,6 +76,11 @@ class OpenApi {
         return switch (attribute.type()) {
             case NUMBER, SIGNED_NUMBER -> new NumberSchema();
             case NUMBERS -> new ArraySchema().items(new NumberSchema());
+            case NUMBER_GROUPS ->
+                new ArraySchema()
+                        .items(new Schema<>()
+                                .addAnyOfItem(new NumberSchema())
+                                .addAnyOfItem(new ArraySchema().items(new NumberSchema())));
             case TEXT -> new StringSchema();
             case CHOICE -> new StringSchema()._enum(attribute.options());
             case FLAG -> new BooleanSchema();

@@ -54,6 +54,8 @@ class OpenInterface {
     private static final int MOST_LINES = 20_000;
     private static final String VOLTAGE = "voltage";
     private static final String UNBALANCE = "unbalance";
+    private static final String WINDING = "winding";
+    private static final String AMPS = "amps";
     private static final String UNDER_LOAD = "capacitor-under-load";
 
     @PostMapping("/api/read")
@@ -87,6 +89,8 @@ class OpenInterface {
                 answer(SupplyVoltage.judge(
                         spec(PlateAttributes.ALL, request.spec(), "spec"), pairs(request), meter(request.meter())));
             case UNBALANCE -> answer(Unbalance.judge(pairs(request), meter(request.meter())));
+            case WINDING -> answer(OpenMotor.windings(request, meter(request.meter())));
+            case AMPS -> answer(OpenMotor.amps(request, meter(request.meter())));
             default -> judgePart(request);
         };
     }
@@ -268,7 +272,7 @@ class OpenInterface {
         return spec(family.attributes(), fields, place);
     }
 
-    private static Spec spec(List<Attribute> attributes, Value.@Nullable Fields fields, String place) {
+    static Spec spec(List<Attribute> attributes, Value.@Nullable Fields fields, String place) {
         if (fields == null) {
             return Spec.EMPTY;
         }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
@@ -35,12 +36,14 @@ final class OpenWords {
             @NotNull(message = "give the kind of test") String kind,
             Value.@Nullable Fields spec,
             @NotNull(message = "give the readings") List<@Valid TakenReading> readings,
+            @Nullable Boolean shellHot,
             @Nullable MeterGiven meter,
             @Nullable RulesPart rules) {}
 
     /**
      * One reading: exactly one of microfarads, open, overRange; under load amps, volts and hertz; of the supply a pair,
-     * such as L1-L2, and its volts.
+     * such as L1-L2, and its volts; of windings a pair, such as 1-2 or 1-GROUND, and its ohms, open or overRange, with the
+     * DC volts of an insulation tester where one was used; of a running motor its place and amps.
      */
     record TakenReading(
             @Nullable String pair,
@@ -51,7 +54,11 @@ final class OpenWords {
             @Nullable Double resolution,
             @Nullable Double amps,
             @Nullable Double volts,
-            @Nullable Double hertz) {}
+            @Nullable Double hertz,
+            @Nullable Double ohms,
+            @Nullable Double testVolts,
+            RunningAmps.@Nullable Place place,
+            @Nullable Double inrushAmps) {}
 
     record MeterGiven(
             @Nullable Double percent,

@@ -1,0 +1,80 @@
+package zestbench.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+/** Windings and running amps as other programs hand them in. */
+class OpenMotorTest {
+    private final RunningBench bench = RunningBench.demo();
+
+    @ParameterizedTest(name = "{0} {1}: {2}, {3}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "winding | \"readings\":[{\"pair\":\"1-2\",\"ohms\":0.9},{\"pair\":\"1-3\",\"ohms\":2.1},"
+                        + "{\"pair\":\"2-3\",\"ohms\":3.0}] | GOOD | C is 1, R is 2, S is 3.",
+                "winding | \"shellHot\":true,\"readings\":[{\"pair\":\"C-R\",\"overRange\":true},"
+                        + "{\"pair\":\"C-S\",\"open\":true},{\"pair\":\"R-S\",\"ohms\":3.0}] | TOO_CLOSE | no dead compressor",
+                "winding | \"readings\":[{\"pair\":\"1-GROUND\",\"ohms\":1200}] | FAILED | No more fuses",
+                "winding | \"readings\":[{\"pair\":\"1-GROUND\",\"ohms\":9000000,\"testVolts\":500}] | GOOD | ",
+                "winding | \"spec\":{\"phase\":3},\"readings\":[{\"pair\":\"T1-T2\",\"ohms\":8},"
+                        + "{\"pair\":\"T2-T3\",\"ohms\":8},{\"pair\":\"T1-T3\",\"ohms\":9.5}] | FAILED | off the mean",
+                "amps | \"spec\":{\"ratedLoadAmps\":17.9,\"lockedRotorAmps\":96},\"readings\":[{\"place\":\"COMPRESSOR\","
+                        + "\"amps\":14.2,\"inrushAmps\":88}] | GOOD | ",
+                "amps | \"spec\":{\"ratedLoadAmps\":17.9,\"lockedRotorAmps\":96},\"readings\":[{\"place\":\"COMPRESSOR\","
+                        + "\"amps\":80}] | FAILED | Not starting",
+                "amps | \"spec\":{\"ratedLoadAmps\":17.9},\"readings\":[{\"place\":\"COMPRESSOR\",\"amps\":9}] | GOOD | not pumping",
+                "amps | \"spec\":{\"fullLoadAmps\":1.4,\"lockedRotorAmps\":4},\"readings\":[{\"place\":\"FAN\",\"amps\":1.45,"
+                        + "\"inrushAmps\":4.4}] | WEAK | Inrush above LRA",
+            })
+    void motorsAreJudged(String kind, String rest, String overall, String words) {
+        RunningBench.Answer answer = bench.post("/api/judge", "{\"kind\":\"" + kind + "\"," + rest + "}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        JsonNode json = answer.json();
+        assertThat(json.at("/overall").asString()).as(answer.text()).isEqualTo(overall);
+        assertThat(json.at("/findings").toString()).contains(words == null ? "" : words);
+        assertThat(json.at("/verdicts/0/reckoning").asString()).isNotBlank();
+    }
+
+    @Test
+    void aMotorsLabelIsReadAndTheQuickLineSaysWhatItCannotDo() {
+        String text = "1/4 HP 1075 RPM 208-230/460V 1PH 60HZ 1.9/0.95A CWLE 5uF/370V";
+        JsonNode read = bench.post("/api/read", "{\"kind\":\"auto\",\"text\":\"" + text + "\"}")
+                .json();
+        assertThat(read.at("/kind").asString()).isEqualTo("motor");
+        assertThat(read.at("/fields/volts").toString()).isEqualTo("[[208,230],[460]]");
+        assertThat(read.at("/fields/rotationView").asString()).isEqualTo("LEAD_END");
+        long unit = bench.get("/api/units").json().at("/0/id").asLong();
+        String call = "/api/calls/"
+                + bench.post("/api/calls", "{\"unitId\":" + unit + ",\"complaint\":\"fan stands\"}")
+                        .json()
+                        .at("/id")
+                        .asLong();
+        JsonNode quick = bench.post(call + "/quick/preview", "{\"text\":\"" + text + "\"}")
+                .json();
+        assertThat(quick.at("/problem").asString()).contains("label of a motor");
+    }
+
+    @ParameterizedTest(name = "{0} {1}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "winding | \"readings\":[{\"pair\":\"1-2\",\"ohms\":0.9}] | the three pairs of three terminals",
+                "winding | \"readings\":[{\"pair\":\"1-2\"}] | exactly one of ohms",
+                "winding | \"readings\":[null] | give a reading",
+                "winding | \"spec\":{\"phase\":2},\"readings\":[] | give 1 or 3",
+                "amps | \"readings\":[{\"place\":\"FAN\",\"amps\":1}] | give the plate's rating",
+                "amps | \"spec\":{\"fullLoadAmps\":1},\"readings\":[{\"amps\":1}] | COMPRESSOR, FAN or BLOWER",
+            })
+    void whatDoesNotGoIsSaid(String kind, String rest, String words) {
+        RunningBench.Answer answer = bench.post("/api/judge", "{\"kind\":\"" + kind + "\"," + rest + "}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(400);
+        assertThat(answer.text()).contains(words);
+    }
+}
