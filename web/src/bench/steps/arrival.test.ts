@@ -226,7 +226,7 @@ describe('As found', () => {
     expect(view.find('#drawn').exists()).toBe(true)
     await view.find('[data-action]').trigger('click')
     await flushPromises()
-    expect(sent.at(-1)).toMatchObject({
+    expect(sent.find((s) => s.path.endsWith('/wires'))).toMatchObject({
       method: 'PUT',
       path: '/api/calls/7/places/9/wires',
       json: { wires: [{ terminal: 'T1', name: 'compressor C' }] },

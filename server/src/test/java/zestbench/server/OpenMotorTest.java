@@ -2,10 +2,13 @@ package zestbench.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Windings and running amps as other programs hand them in. */
 class OpenMotorTest {
@@ -58,6 +61,40 @@ class OpenMotorTest {
         JsonNode quick = bench.post(call + "/quick/preview", "{\"text\":\"" + text + "\"}")
                 .json();
         assertThat(quick.at("/problem").asString()).contains("label of a motor");
+    }
+
+    @ParameterizedTest(name = "{0}, {1}: {2}")
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "{\"lineVolts\":238,\"supplyHertz\":60} | {} | LIKE_FOR_LIKE",
+                "{\"lineVolts\":461} | {\"volts\":[[208,230],[460]],\"fullLoadAmps\":[1.9,0.95]} | NEEDS_CHANGE",
+                "{} | {\"rpm\":[1625]} | REFUSED",
+                "{} | {\"rotationView\":\"SHAFT_END\"} | REFUSED",
+                "{\"plate\":{\"outdoorFans\":[{\"fullLoadAmps\":1.9}],\"compressors\":[{\"ratedLoadAmps\":17.9}],"
+                        + "\"minimumCircuitAmps\":26.4}} | {\"fullLoadAmps\":[2.15]} | SUITABLE",
+            })
+    void motorsAreMatched(String context, String other, String grade) {
+        String motor = "\"type\":\"PSC\",\"horsepower\":0.25,\"volts\":[208,230],\"phase\":1,\"hertz\":[60],"
+                + "\"fullLoadAmps\":[1.9],\"rpm\":[1075],\"rotation\":\"CW\",\"rotationView\":\"LEAD_END\","
+                + "\"capacitorMicrofarads\":5,\"capacitorVolts\":370";
+        Map<String, Object> spec = new LinkedHashMap<>(read("{" + motor + "}"));
+        spec.putAll(read(other));
+        RunningBench.Answer answer = bench.post(
+                "/api/match",
+                "{\"kind\":\"motor\",\"required\":{" + motor + "},\"context\":" + context
+                        + ",\"offers\":[{\"id\":\"a\"," + "\"spec\":"
+                        + JsonMapper.builder().build().writeValueAsString(spec) + "}]}");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        assertThat(answer.json().at("/matches/0/grade").asString())
+                .as(answer.text())
+                .isEqualTo(grade);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> read(String json) {
+        return JsonMapper.builder().build().readValue(json, Map.class);
     }
 
     @ParameterizedTest(name = "{0} {1}: {2}")

@@ -34,9 +34,24 @@ public record MatchRequest(
     /** One witness of the requirement. */
     public record Witness(Source from, Spec spec) {}
 
-    /** Plain facts of the circuit that are known. */
-    public record Circuit(@Nullable Double supplyHertz) {
+    /**
+     * Plain facts of the circuit that are known; null or empty where they are not.
+     *
+     * @param lineVolts as measured
+     * @param plate of the unit
+     * @param usedTaps speeds that the unit switches
+     */
+    public record Circuit(
+            @Nullable Double supplyHertz,
+            @Nullable Double lineVolts,
+            @Nullable Integer phase,
+            Spec plate,
+            @Nullable Integer usedTaps) {
         public static final Circuit UNKNOWN = new Circuit(null);
+
+        public Circuit(@Nullable Double supplyHertz) {
+            this(supplyHertz, null, null, Spec.EMPTY, null);
+        }
     }
 
     /** One part offered as it is. */

@@ -22,6 +22,9 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
+import zestbench.core.motor.MotorAttributes;
+import zestbench.core.motor.MotorLabel;
+import zestbench.core.motor.MotorMatch;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
@@ -52,6 +55,7 @@ import zestbench.server.problem.TooLarge;
 class OpenInterface {
     private static final int LONGEST_TEXT = 20_000;
     private static final int MOST_LINES = 20_000;
+    private static final double MOST_VOLTS = 1_000;
     private static final String VOLTAGE = "voltage";
     private static final String UNBALANCE = "unbalance";
     private static final String WINDING = "winding";
@@ -115,7 +119,7 @@ class OpenInterface {
     private static JudgeAnswer judgePart(JudgeRequest request) {
         boolean underLoad = request.kind().equals(UNDER_LOAD);
         Family family = underLoad ? Families.named("capacitor") : Families.named(request.kind());
-        Spec spec = spec(family, request.spec(), "spec");
+        Spec spec = spec(family.attributes(), request.spec(), "spec");
         Meter meter = meter(request.meter());
         List<SectionReading> readings = new ArrayList<>();
         for (int i = 0; i < request.readings().size(); i++) {
@@ -181,7 +185,9 @@ class OpenInterface {
 
     @PostMapping("/api/match")
     MatchedAnswer match(@Valid @RequestBody MatchAsked request) {
-        Family family = Families.named(request.kind());
+        boolean isMotor = request.kind().equals(MotorLabel.KIND);
+        List<Attribute> attributes =
+                isMotor ? MotorAttributes.ALL : Families.named(request.kind()).attributes();
         List<OpenWords.OfferGiven> offers = orEmpty(request.offers());
         List<OpenWords.StockGiven> stock = orEmpty(request.stock());
         InputProblem.require(
@@ -189,14 +195,16 @@ class OpenInterface {
                 "offers",
                 offers.size() + stock.size(),
                 "give up to 20,000");
-        MatchAnswer answer = family.match()
-                .apply(new MatchRequest(
-                        spec(family, request.required(), "required"),
-                        witnesses(request),
-                        circuit(request.context()),
-                        offers(family, offers),
-                        stock(family, stock),
-                        RulesPart.orDefault(request.rules())));
+        MatchRequest asked = new MatchRequest(
+                spec(attributes, request.required(), "required"),
+                witnesses(request),
+                circuit(request.context()),
+                offers(attributes, offers),
+                stock(attributes, stock),
+                RulesPart.orDefault(request.rules()));
+        MatchAnswer answer = isMotor
+                ? MotorMatch.of(asked)
+                : Families.named(request.kind()).match().apply(asked);
         return new MatchedAnswer(
                 FindingGiven.of(answer.findings()),
                 answer.matches().stream().map(OpenInterface::match).toList());
@@ -242,20 +250,30 @@ class OpenInterface {
         Double hertz = given.supplyHertz();
         InputProblem.require(
                 hertz == null || hertz == 50 || hertz == 60, "context.supplyHertz", hertz, "give 50 or 60");
-        return new Circuit(hertz);
+        Double volts = given.lineVolts();
+        InputProblem.require(
+                volts == null || (volts > 0 && volts <= MOST_VOLTS),
+                "context.lineVolts",
+                volts,
+                "give the volts that were read, up to 1,000");
+        Integer phase = given.phase();
+        InputProblem.require(phase == null || phase == 1 || phase == 3, "context.phase", phase, "give 1 or 3");
+        Integer taps = given.usedTaps();
+        InputProblem.require(taps == null || taps >= 0, "context.usedTaps", taps, "give 0 or more");
+        return new Circuit(hertz, volts, phase, spec(PlateAttributes.ALL, given.plate(), "context.plate"), taps);
     }
 
-    private static List<Offer> offers(Family family, List<OpenWords.OfferGiven> given) {
+    private static List<Offer> offers(List<Attribute> attributes, List<OpenWords.OfferGiven> given) {
         List<Offer> out = new ArrayList<>();
         for (OpenWords.OfferGiven offer : given) {
             String field = "offers[" + out.size() + "]";
             InputProblem.require(offer != null && offer.id() != null, field + ".id", null, "give each offer an id");
-            out.add(new Offer(offer.id(), spec(family, offer.spec(), field + ".spec")));
+            out.add(new Offer(offer.id(), spec(attributes, offer.spec(), field + ".spec")));
         }
         return out;
     }
 
-    private static List<StockLine> stock(Family family, List<OpenWords.StockGiven> given) {
+    private static List<StockLine> stock(List<Attribute> attributes, List<OpenWords.StockGiven> given) {
         List<StockLine> out = new ArrayList<>();
         for (OpenWords.StockGiven line : given) {
             String field = "stock[" + out.size() + "]";
@@ -263,13 +281,9 @@ class OpenInterface {
             InputProblem.require(line.quantity() >= 0, field + ".quantity", line.quantity(), "give 0 or more");
             double cost = line.cost() == null ? 0 : line.cost();
             InputProblem.require(cost >= 0 && Double.isFinite(cost), field + ".cost", cost, "give 0 or more");
-            out.add(new StockLine(line.id(), line.quantity(), spec(family, line.spec(), field + ".spec"), cost));
+            out.add(new StockLine(line.id(), line.quantity(), spec(attributes, line.spec(), field + ".spec"), cost));
         }
         return out;
-    }
-
-    private static Spec spec(Family family, Value.@Nullable Fields fields, String place) {
-        return spec(family.attributes(), fields, place);
     }
 
     static Spec spec(List<Attribute> attributes, Value.@Nullable Fields fields, String place) {

@@ -1,0 +1,566 @@
+package zestbench.core.motor;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.STOPGAP;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
+import zestbench.core.motor.MotorRating.Kind;
+import zestbench.core.quantity.Figures;
+import zestbench.core.shop.ShopRules;
+
+/** What the circuit and the fan ask of a motor: each rule looks at one thing and says what it found. */
+final class ElectricalRules {
+    static final List<Consumer<MotorPair>> ALL = List.of(
+            ElectricalRules::kind,
+            ElectricalRules::phase,
+            ElectricalRules::volts,
+            ElectricalRules::hertz,
+            ElectricalRules::power,
+            ElectricalRules::speed,
+            ElectricalRules::amps,
+            ElectricalRules::taps,
+            ElectricalRules::capacitor);
+
+    private static final Mark FAN_LAWS =
+            Mark.standard("fan laws, ASHRAE Handbook HVAC Systems and Equipment; fan power goes with rpm³");
+    private static final Mark SLIP = Mark.PHYSICS;
+    private static final double RPM_WITHIN = 0.05;
+    private static final double RPM_SAME = 0.01;
+    private static final double AMPS_WITHIN = 1.10;
+    private static final double AMPS_WITH_POWER = 1.15;
+    private static final double MCA_WITHIN = 0.15;
+    /** From here down a line is a 208 V system. [practice] */
+    private static final double SYSTEM_208 = 216;
+
+    private static final double SAME_FIGURE = 1e-6;
+
+    private ElectricalRules() {}
+
+    private static void kind(MotorPair p) {
+        Optional<Kind> old = p.needed.kind();
+        Optional<Kind> now = p.offered.kind();
+        String wanted = old.map(Kind::words).orElse(NOT_ON_LABEL);
+        String given = now.map(Kind::words).orElse(NOT_ON_LABEL);
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which kind of motor is it: with a capacitor, shaded pole, or electronic with a plug?");
+            p.add("type", wanted, given, UNDECIDED, Mark.PRACTICE, "the kind has to be known on both");
+        } else if (old.get() == Kind.CONSTANT_AIRFLOW && now.get() == Kind.CONSTANT_AIRFLOW) {
+            p.ask("Are the part numbers equal? The module is programmed for its unit.");
+            p.add(
+                    "type",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "its module is programmed: only the same part number will do");
+        } else if (old.get() == Kind.CONSTANT_TORQUE && now.get() == Kind.CONSTANT_TORQUE) {
+            p.ask("Which tap was used, and is its programme the same?");
+            p.changes.add("Line volts stay on line; 24 V goes on one tap, never line volts.");
+            p.add(
+                    "type",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "taps are programmed: set the tap for this motor");
+        } else if (old.get() == now.get()) {
+            p.add("type", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "same kind");
+        } else if (p.needed.isElectronic() || p.offered.isElectronic()) {
+            p.add(
+                    "type",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "electronic and plain motors do not stand in for each other unless a kit's own sheet names the unit");
+        } else if (old.get() == Kind.SHADED_POLE && now.get() == Kind.PSC) {
+            p.changes.add("A PSC motor needs its capacitor beside it.");
+            p.add(
+                    "type",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "PSC for shaded pole draws less and wants a capacitor");
+        } else {
+            p.add("type", wanted, given, REFUSED, Mark.PRACTICE, "{} does not stand in for {}", given, wanted);
+        }
+    }
+
+    private static void phase(MotorPair p) {
+        Optional<Integer> supply = p.phase();
+        Optional<Integer> given = MotorPair.phaseOf(p.offered);
+        String wanted = supply.map(String::valueOf).orElse(NOT_ON_LABEL);
+        String offered = given.map(String::valueOf).orElse(NOT_ON_LABEL);
+        if (supply.isEmpty() || given.isEmpty()) {
+            p.ask("One phase or three?");
+            p.add("phase", wanted, offered, UNDECIDED, Mark.PRACTICE, "the phase has to be known");
+        } else {
+            boolean same = supply.get().equals(given.get());
+            p.add(
+                    "phase",
+                    wanted,
+                    offered,
+                    same ? LIKE_FOR_LIKE : REFUSED,
+                    Mark.PRACTICE,
+                    same ? "same phase" : "a motor turns on its own phases only");
+        }
+    }
+
+    private static void volts(MotorPair p) {
+        Double line = p.lineVolts();
+        String wanted = line != null
+                ? Figures.plain(line) + " V measured"
+                : p.needed.volts().isEmpty() ? NOT_ON_LABEL : p.needed.voltsText() + " V";
+        String given = p.offered.volts().isEmpty() ? NOT_ON_LABEL : p.offered.voltsText() + " V";
+        if (p.offered.volts().isEmpty() || (line == null && p.needed.volts().isEmpty())) {
+            p.ask("Read the volts at the motor's disconnect and on both labels.");
+            p.add("volts", wanted, given, UNDECIDED, Mark.PRACTICE, "the volts have to be known");
+        } else if (line != null) {
+            voltsMeasured(p, line, wanted, given);
+        } else {
+            voltsByLabel(p, wanted, given);
+        }
+    }
+
+    private static void voltsMeasured(MotorPair p, double line, String wanted, String given) {
+        int at = p.connection(p.offered);
+        if (at < 0) {
+            p.add("volts", wanted, given, REFUSED, Mark.PRACTICE, "{} V is more than 10 % off every value named", line);
+            return;
+        }
+        List<Double> named = p.offered.volts().get(at);
+        boolean names208 = named.stream().anyMatch(v -> v == 208 || v == 200);
+        if (line < SYSTEM_208 && line > 180 && !names208) {
+            p.ask("Is the shop content with a 230 V motor on 208 V until the proper one is here?");
+            p.add(
+                    "volts",
+                    wanted,
+                    given,
+                    STOPGAP,
+                    Mark.fromMemory("NEMA MG 1, 14.35"),
+                    "a motor for 230 V alone runs hot on a 208 V system");
+        } else if (p.offered.volts().size() > 1) {
+            connect(p, at);
+            p.add(
+                    "volts",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "two windings: connected for {} V; low on high destroys it",
+                    joined(named));
+        } else {
+            boolean same = p.needed.volts().equals(p.offered.volts());
+            p.add(
+                    "volts",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    "{} V is within 10 % of a value named",
+                    line);
+        }
+    }
+
+    private static void connect(MotorPair p, int at) {
+        String which = at == 0 ? "low" : "high";
+        p.changes.add(
+                "Connect for " + which + ", " + joined(p.offered.volts().get(at)) + " V, by this motor's own table.");
+    }
+
+    private static String joined(List<Double> volts) {
+        return String.join("-", volts.stream().map(Figures::plain).toList());
+    }
+
+    private static void voltsByLabel(MotorPair p, String wanted, String given) {
+        if (p.needed.volts().equals(p.offered.volts())) {
+            boolean dual = p.offered.volts().size() > 1;
+            if (dual) {
+                p.changes.add("Connect for low or high as the line measures, by this motor's own table.");
+            }
+            p.add(
+                    "volts",
+                    wanted,
+                    given,
+                    dual ? NEEDS_CHANGE : LIKE_FOR_LIKE,
+                    Mark.PRACTICE,
+                    dual ? "two windings: connected as the line measures" : "same volts");
+            return;
+        }
+        List<Double> old = p.needed.volts().get(0);
+        boolean single = p.needed.volts().size() == 1;
+        boolean all =
+                single && old.stream().allMatch(v -> p.offered.volts().stream().anyMatch(g -> MotorPair.serves(g, v)));
+        boolean any = p.needed.volts().stream()
+                .flatMap(List::stream)
+                .anyMatch(v -> p.offered.volts().stream().anyMatch(g -> MotorPair.serves(g, v)));
+        boolean lacks208 = old.contains(208.0)
+                && p.offered.volts().stream().flatMap(List::stream).noneMatch(v -> v == 208 || v == 200);
+        if (!any) {
+            p.add("volts", wanted, given, REFUSED, Mark.PRACTICE, "no value named is within 10 % of another");
+        } else if (!all || lacks208) {
+            p.ask("Read the line volts: they decide.");
+            p.add("volts", wanted, given, UNDECIDED, Mark.PRACTICE, "it serves some of these volts, not all");
+        } else if (p.offered.volts().size() > 1) {
+            p.changes.add("Connect for the line's volts, by this motor's own table.");
+            p.add("volts", wanted, given, NEEDS_CHANGE, Mark.PRACTICE, "two windings: connected for the line");
+        } else {
+            p.add("volts", wanted, given, SUITABLE, Mark.PRACTICE, "it names volts within 10 % of every one wanted");
+        }
+    }
+
+    private static void hertz(MotorPair p) {
+        double supply = p.hertz();
+        List<Double> named = p.offered.hertz();
+        String wanted = Figures.plain(supply) + " Hz";
+        String given = named.isEmpty()
+                ? NOT_ON_LABEL
+                : String.join("/", named.stream().map(Figures::plain).toList()) + " Hz";
+        if (named.isEmpty()) {
+            boolean usual = supply == 60;
+            p.ask("Does its label name " + wanted + "?");
+            p.add(
+                    "hertz",
+                    wanted,
+                    given,
+                    usual ? SUITABLE : UNDECIDED,
+                    Mark.PRACTICE,
+                    usual
+                            ? "60 Hz is usual where none is printed"
+                            : "a motor without a printed frequency is made for 60 Hz");
+        } else if (named.contains(supply)) {
+            p.add("hertz", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "same frequency");
+        } else {
+            p.add(
+                    "hertz",
+                    wanted,
+                    given,
+                    REFUSED,
+                    supply < named.get(0) ? Mark.PHYSICS : FAN_LAWS,
+                    supply < named.get(0)
+                            ? "a 60 Hz motor is overfluxed on 50 Hz"
+                            : "on 60 Hz it turns 1.2 times as fast: the fan wants 1.2³ = 1.73 times the power");
+        }
+    }
+
+    private static void power(MotorPair p) {
+        String wanted = p.needed
+                .horsepower()
+                .map(hp -> HorsepowerSteps.text(hp) + " HP")
+                .orElse(NOT_ON_LABEL);
+        String given = p.offered
+                .horsepower()
+                .map(hp -> HorsepowerSteps.text(hp) + " HP")
+                .orElse(NOT_ON_LABEL);
+        if (p.needed.horsepower().isEmpty() || p.offered.horsepower().isEmpty()) {
+            p.ask("How much power has it, by label?");
+            p.add("horsepower", wanted, given, UNDECIDED, Mark.PRACTICE, "the power has to be known");
+            return;
+        }
+        double old = p.needed.horsepower().get();
+        double now = p.offered.horsepower().get();
+        double oldServed = old * p.needed.serviceFactor();
+        double nowServed = now * p.offered.serviceFactor();
+        double steps = HorsepowerSteps.stepsUp(old, now);
+        boolean belt = p.needed.text("drive").filter("BELT"::equals).isPresent();
+        if (steps < 0) {
+            p.add("horsepower", wanted, given, REFUSED, Mark.PRACTICE, "never less power");
+        } else if (nowServed < oldServed * (1 - SAME_FIGURE)) {
+            p.add(
+                    "horsepower",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "power × service factor falls from {} to {} HP",
+                    Figures.fixed(oldServed, 2),
+                    Figures.fixed(nowServed, 2));
+        } else if (steps == 0) {
+            p.add("horsepower", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "same power");
+        } else if (steps > 1 && !belt) {
+            p.add(
+                    "horsepower",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "two steps up or more is too much for a direct-drive fan");
+        } else if (p.rules.motorPowerStep() == ShopRules.PowerStep.SAME) {
+            p.add("horsepower", wanted, given, REFUSED, Mark.PRACTICE, "the shop takes the same power only");
+        } else {
+            p.add(
+                    "horsepower",
+                    wanted,
+                    given,
+                    SUITABLE,
+                    Mark.PRACTICE,
+                    "one step up: the fan takes no more than it did");
+        }
+    }
+
+    private static void speed(MotorPair p) {
+        if (p.needed.isElectronic() && p.offered.isElectronic()) {
+            return;
+        }
+        Optional<Integer> old = p.needed.poles();
+        Optional<Integer> now = p.offered.poles();
+        String wanted = speedText(p.needed, old);
+        String given = speedText(p.offered, now);
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which rpm is printed?");
+            p.add("rpm", wanted, given, UNDECIDED, Mark.PRACTICE, "the poles follow from the rpm");
+            return;
+        }
+        if (p.needed.rpm().isEmpty() || p.offered.rpm().isEmpty()) {
+            boolean same = old.equals(now);
+            p.ask("Which rpm is printed?");
+            p.add(
+                    "rpm",
+                    wanted,
+                    given,
+                    same ? SUITABLE : REFUSED,
+                    SLIP,
+                    same ? "same poles" : "other poles, another speed");
+            return;
+        }
+        double ratio = p.offered.rpm().get(0) / p.needed.rpm().get(0);
+        String power = Figures.fixed(ratio * ratio * ratio, 2);
+        if (!old.equals(now)) {
+            p.add(
+                    "rpm",
+                    wanted,
+                    given,
+                    REFUSED,
+                    FAN_LAWS,
+                    "other poles: ({} ÷ {})³ = {} times the power",
+                    p.offered.rpm().get(0),
+                    p.needed.rpm().get(0),
+                    power);
+        } else if (Math.abs(ratio - 1) > RPM_WITHIN) {
+            p.add(
+                    "rpm",
+                    wanted,
+                    given,
+                    REFUSED,
+                    FAN_LAWS,
+                    "{} % off the speed: ({} ÷ {})³ = {} times the power",
+                    Figures.fixed(100 * (ratio - 1), 0),
+                    p.offered.rpm().get(0),
+                    p.needed.rpm().get(0),
+                    power);
+        } else {
+            boolean same = Math.abs(ratio - 1) <= RPM_SAME;
+            p.add(
+                    "rpm",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    FAN_LAWS,
+                    same ? "same poles and speed" : "same poles, within 5 %: {} times the power",
+                    power);
+        }
+    }
+
+    private static String speedText(MotorRating motor, Optional<Integer> poles) {
+        if (motor.rpm().isEmpty()) {
+            return poles.map(n -> n + " poles").orElse(NOT_ON_LABEL);
+        }
+        return Figures.plain(motor.rpm().get(0)) + " rpm"
+                + poles.map(n -> ", " + n + " poles").orElse("");
+    }
+
+    private static void amps(MotorPair p) {
+        Optional<Double> old = p.needed.amps(Math.max(0, p.connection(p.needed)));
+        Optional<Double> now = p.offered.amps(Math.max(0, p.connection(p.offered)));
+        String wanted = MotorPair.worded(old, "A");
+        String given = MotorPair.worded(now, "A");
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which full-load amps are printed?");
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "contactor, fuse and wire follow from the amps");
+            return;
+        }
+        plausible(p, now.get());
+        double ratio = now.get() / old.get();
+        if (ratio <= 1 + SAME_FIGURE) {
+            p.add("fullLoadAmps", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "no more than the old motor");
+            return;
+        }
+        if (ratio <= AMPS_WITHIN + SAME_FIGURE) {
+            p.ask("Do contactor, fuse and overload carry " + given + "?");
+            p.add("fullLoadAmps", wanted, given, SUITABLE, Mark.PRACTICE, "to 10 % above the old motor");
+            return;
+        }
+        double power =
+                p.needed.horsepower().isPresent() && p.offered.horsepower().isPresent()
+                        ? p.offered.horsepower().get() / p.needed.horsepower().get()
+                        : 1;
+        double most = old.get() * power * AMPS_WITH_POWER;
+        if (now.get() > most + SAME_FIGURE) {
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "more than {} × {} × 1.15 = {} A",
+                    old.get(),
+                    Figures.fixed(power, 2),
+                    Figures.fixed(most, 2));
+        } else {
+            recheck(p, old.get(), now.get(), wanted, given);
+        }
+    }
+
+    /** What the label says is held against the code's table; a finding, never a refusal. */
+    private static void plausible(MotorPair p, double amps) {
+        int at = Math.max(0, p.connection(p.offered));
+        boolean runsHigher = p.offered.isElectronic()
+                || p.offered.poles().orElse(0) >= 8
+                || p.offered.speeds().orElse(1) > 1;
+        if (runsHigher || p.offered.horsepower().isEmpty() || p.offered.volts().isEmpty()) {
+            return;
+        }
+        double volts = p.offered.volts().get(at).stream().max(Double::compare).orElse(0.0);
+        FullLoadCurrents.of(
+                        p.offered.horsepower().get(),
+                        MotorPair.phaseOf(p.offered).orElse(1),
+                        volts)
+                .filter(table -> amps > table)
+                .ifPresent(table -> p.findings.add(Finding.info(
+                        "{}: {} A is above the {} A of the code's table for {} HP at {} V. Read the label again.",
+                        p.offered.shortText(),
+                        amps,
+                        Figures.fixed(table, 1),
+                        HorsepowerSteps.text(p.offered.horsepower().get()),
+                        volts)));
+    }
+
+    /** The unit's circuit with the new motor in the old one's place. [NEC 440.33] */
+    private static void recheck(MotorPair p, double old, double now, String wanted, String given) {
+        CircuitLoads loads = CircuitLoads.of(p.circuit.plate());
+        Optional<CircuitLoads.Load> load = loads.loads().stream()
+                .filter(l -> l.kind() == CircuitLoads.Kind.OUTDOOR_FAN || l.kind() == CircuitLoads.Kind.BLOWER)
+                .filter(l -> Math.abs(l.amps() - old) <= AMPS_WITHIN * old - old)
+                .findFirst();
+        Optional<Double> printed = p.circuit.plate().number("minimumCircuitAmps");
+        if (load.isEmpty() || printed.isEmpty()) {
+            p.ask("Read the unit's plate: its MCA has to hold with the new motor.");
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.standard("NEC 440.33"),
+                    "more than 10 % above: the circuit has to be reckoned with the unit's plate");
+            return;
+        }
+        CircuitLoads changed = loads.with(load.get().field(), now);
+        boolean holds = changed.minimumAmps() <= printed.get() + MCA_WITHIN;
+        if (holds) {
+            p.ask("Does the contactor carry " + given + " more?");
+        }
+        p.add(
+                "fullLoadAmps",
+                wanted,
+                given,
+                holds ? SUITABLE : REFUSED,
+                Mark.standard("NEC 440.33"),
+                "the circuit with it: {} The plate prints MCA {} A.",
+                changed.minimumReckoning().text(),
+                printed.get());
+    }
+
+    private static void taps(MotorPair p) {
+        int used = p.circuit.usedTaps() != null ? p.circuit.usedTaps() : 1;
+        int speeds = p.offered.speeds().orElse(0);
+        if (p.offered.isElectronic() || (speeds == 0 && used <= 1)) {
+            return;
+        }
+        String wanted = used + " used";
+        String given = speeds == 0 ? NOT_ON_LABEL : String.valueOf(speeds);
+        if (speeds == 0) {
+            p.ask("How many speed taps has it?");
+            p.add("speeds", wanted, given, UNDECIDED, Mark.PRACTICE, "as many taps as are used");
+        } else if (speeds < used) {
+            p.add("speeds", wanted, given, REFUSED, Mark.PRACTICE, "fewer taps than are used");
+        } else {
+            if (speeds > used) {
+                p.changes.add("Unused taps are live: insulate them one by one, never joined.");
+            }
+            boolean same = p.needed.speeds().orElse(1) == speeds;
+            p.add(
+                    "speeds",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    "the used tap by this motor's own label; lead colours are no code");
+        }
+    }
+
+    private static void capacitor(MotorPair p) {
+        boolean wantsOne = p.offered.kind().filter(k -> k == Kind.PSC).isPresent();
+        Optional<Double> old = p.needed.microfarads();
+        Optional<Double> now = p.offered.microfarads();
+        if (!wantsOne && now.isEmpty()) {
+            return;
+        }
+        String wanted = capacitorText(p.needed);
+        String given = capacitorText(p.offered);
+        if (now.isEmpty()) {
+            p.ask("Which capacitor does the new motor's label want?");
+            p.add(
+                    "capacitorMicrofarads",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "a PSC motor goes with the capacitor its label names");
+            return;
+        }
+        boolean sameValue = old.isPresent() && Math.abs(old.get() - now.get()) < SAME_FIGURE;
+        boolean enoughVolts = p.offered.capacitorVolts().isEmpty()
+                || p.needed
+                        .capacitorVolts()
+                        .filter(v -> v >= p.offered.capacitorVolts().get())
+                        .isPresent();
+        if (sameValue && enoughVolts) {
+            if (p.rules.newCapacitorWithMotor()) {
+                p.changes.add("Capacitor new with the motor: " + given + ".");
+            }
+            p.add("capacitorMicrofarads", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "the same capacitor");
+            return;
+        }
+        Grade outcome = NEEDS_CHANGE;
+        p.changes.add("Capacitor for this motor: " + given
+                + ". Its half of a dual goes unused, or the dual is split into two singles.");
+        p.add("capacitorMicrofarads", wanted, given, outcome, Mark.PRACTICE, "another motor, another capacitor");
+    }
+
+    private static String capacitorText(MotorRating motor) {
+        return motor.microfarads()
+                .map(c -> Figures.plain(c) + " µF"
+                        + motor.capacitorVolts()
+                                .map(v -> " " + Figures.plain(v) + " V")
+                                .orElse(""))
+                .orElse(NOT_ON_LABEL);
+    }
+}

@@ -1,0 +1,278 @@
+package zestbench.core.motor;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import zestbench.core.judgement.Mark;
+
+/** How a motor turns, sits and stands the weather. */
+final class FitRules {
+    static final List<Consumer<MotorPair>> ALL = List.of(
+            FitRules::rotation,
+            FitRules::shaft,
+            FitRules::body,
+            FitRules::frame,
+            FitRules::ambient,
+            FitRules::insulation,
+            FitRules::enclosure,
+            FitRules::protection,
+            FitRules::bearing);
+
+    private static final List<String> IN_RAIN = List.of("TEAO", "TENV", "TEFC");
+    private static final List<String> CLASSES = List.of("A", "B", "F", "H");
+    private static final double SHAFT_WITHIN = 0.005;
+    private static final double BAND_WITHIN = 0.15;
+    private static final String PROVE = "Prove the rotation before it is left.";
+    private static final Mark NEMA = Mark.standard("NEMA MG 1, part 4");
+
+    private FitRules() {}
+
+    /** Both are turned to the view from the lead end; from the shaft end the same motor turns the other way. [physics] */
+    private static void rotation(MotorPair p) {
+        MotorRating old = p.needed;
+        MotorRating now = p.offered;
+        String wanted = old.rotationText();
+        String given = now.rotationText();
+        if (now.isReversible() && old.isReversible()) {
+            p.changes.add(PROVE);
+            p.add(
+                    "rotation",
+                    wanted,
+                    given,
+                    LIKE_FOR_LIKE,
+                    Mark.PRACTICE,
+                    "reversible for reversible: connect it, then prove it");
+        } else if (now.isReversible() && old.rotation().isPresent()) {
+            boolean three = MotorPair.phaseOf(now).orElse(1) == 3;
+            p.changes.add(
+                    three
+                            ? "Rotation: swap any two leads where it turns the wrong way."
+                            : "Rotation: set the reversing plugs.");
+            p.changes.add(PROVE);
+            p.add(
+                    "rotation",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "a reversible motor is connected for the hand it needs");
+        } else if (old.isReversible()) {
+            p.ask("Which way did the old motor turn, and seen from where?");
+            p.add(
+                    "rotation",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "a fixed motor for a reversible one: the turning has to be seen");
+        } else if (old.leadEndRotation().isEmpty() || now.leadEndRotation().isEmpty()) {
+            p.ask("Which way does it turn, and standing where: at the leads or at the shaft?");
+            p.add(
+                    "rotation",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "without the view CW and CCW can mean the same turning");
+        } else {
+            boolean same = old.leadEndRotation().equals(now.leadEndRotation());
+            p.add(
+                    "rotation",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : REFUSED,
+                    Mark.PHYSICS,
+                    same
+                            ? "both turn {} from the lead end"
+                            : "from the lead end the old one turns {}, this one the other way",
+                    old.leadEndRotation().get());
+        }
+    }
+
+    private static void shaft(MotorPair p) {
+        Optional<Double> old = p.needed.number("shaftDiameterInches");
+        Optional<Double> now = p.offered.number("shaftDiameterInches");
+        if (old.isPresent() && now.isPresent()) {
+            boolean same = Math.abs(old.get() - now.get()) <= SHAFT_WITHIN;
+            p.add(
+                    "shaftDiameterInches",
+                    MotorPair.worded(old, "in"),
+                    MotorPair.worded(now, "in"),
+                    same ? LIKE_FOR_LIKE : REFUSED,
+                    Mark.PRACTICE,
+                    same ? "same shaft" : "the hub does not sit on another shaft");
+        } else {
+            p.ask("Measure both shafts: diameter equal, length enough for the hub.");
+        }
+        Optional<Double> oldLength = p.needed.number("shaftLengthInches");
+        Optional<Double> length = p.offered.number("shaftLengthInches");
+        if (oldLength.isPresent() && length.isPresent()) {
+            boolean shorter = length.get() < oldLength.get();
+            boolean same = length.get().equals(oldLength.get());
+            if (!same) {
+                p.ask(
+                        shorter
+                                ? "Does the hub still sit at its depth on the shorter shaft?"
+                                : "Is there room for the longer shaft?");
+            }
+            p.add(
+                    "shaftLengthInches",
+                    MotorPair.worded(oldLength, "in"),
+                    MotorPair.worded(length, "in"),
+                    same ? LIKE_FOR_LIKE : shorter ? UNDECIDED : SUITABLE,
+                    Mark.PRACTICE,
+                    same
+                            ? "same length"
+                            : shorter ? "enough only if the hub needs no more" : "longer is fine where there is room");
+        }
+    }
+
+    private static void body(MotorPair p) {
+        Optional<Double> old = p.needed.number("bodyDiameterInches");
+        Optional<Double> now = p.offered.number("bodyDiameterInches");
+        if (old.isEmpty() || now.isEmpty()) {
+            return;
+        }
+        boolean closes = Math.abs(old.get() - now.get()) <= BAND_WITHIN;
+        if (!closes) {
+            p.changes.add("Another belly band, for " + MotorPair.worded(now, "in") + ".");
+        }
+        p.add(
+                "bodyDiameterInches",
+                MotorPair.worded(old, "in"),
+                MotorPair.worded(now, "in"),
+                closes ? LIKE_FOR_LIKE : NEEDS_CHANGE,
+                Mark.PRACTICE,
+                closes ? "the band closes" : "the old band does not close on it");
+    }
+
+    private static void frame(MotorPair p) {
+        Optional<String> old = p.needed.text("frame");
+        Optional<String> now = p.offered.text("frame");
+        if (old.isEmpty() || now.isEmpty()) {
+            return;
+        }
+        String oldNumber = old.get().replaceAll("[^0-9]", "");
+        String number = now.get().replaceAll("[^0-9]", "");
+        if (old.get().equalsIgnoreCase(now.get())) {
+            p.add("frame", old.get(), now.get(), LIKE_FOR_LIKE, NEMA, "same frame");
+        } else if (oldNumber.equals(number)) {
+            p.ask("The letter behind the frame differs: compare shaft and mount.");
+            p.add("frame", old.get(), now.get(), SUITABLE, NEMA, "same frame number, another shaft or mount");
+        } else {
+            p.ask("Compare the mount: the frames differ.");
+            p.add(
+                    "frame",
+                    old.get(),
+                    now.get(),
+                    UNDECIDED,
+                    NEMA,
+                    "another frame number: shaft height and mount may differ");
+        }
+    }
+
+    private static void ambient(MotorPair p) {
+        Optional<Double> old = p.needed.number("ambientCelsius");
+        Optional<Double> now = p.offered.number("ambientCelsius");
+        if (old.isEmpty()) {
+            return;
+        }
+        if (now.isEmpty()) {
+            p.ask("Which ambient is printed on the new one?");
+        }
+        boolean lower = now.isPresent() && now.get() < old.get();
+        p.add(
+                "ambientCelsius",
+                MotorPair.worded(old, "°C"),
+                MotorPair.worded(now, "°C"),
+                now.isEmpty() ? UNDECIDED : lower ? REFUSED : now.get().equals(old.get()) ? LIKE_FOR_LIKE : SUITABLE,
+                Mark.PRACTICE,
+                lower ? "it would stand in hotter air than it is made for" : "not lower than the old one's");
+    }
+
+    private static void insulation(MotorPair p) {
+        Optional<String> old = p.needed.text("insulationClass");
+        Optional<String> now = p.offered.text("insulationClass");
+        if (old.isEmpty() || now.isEmpty()) {
+            return;
+        }
+        int step = CLASSES.indexOf(now.get()) - CLASSES.indexOf(old.get());
+        p.add(
+                "insulationClass",
+                old.get(),
+                now.get(),
+                step < 0 ? REFUSED : step == 0 ? LIKE_FOR_LIKE : SUITABLE,
+                Mark.PRACTICE,
+                step < 0 ? "a lower class stands less heat" : "not lower");
+    }
+
+    private static void enclosure(MotorPair p) {
+        Optional<String> old = p.needed.text("enclosure");
+        Optional<String> now = p.offered.text("enclosure");
+        if (old.isEmpty()) {
+            return;
+        }
+        boolean rain = IN_RAIN.contains(old.get());
+        if (now.isEmpty()) {
+            p.ask("Is it totally enclosed?");
+            p.add(
+                    "enclosure",
+                    old.get(),
+                    NOT_ON_LABEL,
+                    rain ? UNDECIDED : SUITABLE,
+                    Mark.PRACTICE,
+                    "outdoors only a closed motor lasts");
+        } else if (old.equals(now)) {
+            p.add("enclosure", old.get(), now.get(), LIKE_FOR_LIKE, Mark.PRACTICE, "same enclosure");
+        } else if (rain && !IN_RAIN.contains(now.get())) {
+            p.add("enclosure", old.get(), now.get(), REFUSED, Mark.PRACTICE, "an open motor drowns in the rain");
+        } else {
+            if (now.get().equals("TEAO")) {
+                p.ask("Does the blade's own air blow over it? An air-over motor needs it.");
+            }
+            p.add("enclosure", old.get(), now.get(), SUITABLE, Mark.PRACTICE, "closed as well");
+        }
+    }
+
+    private static void protection(MotorPair p) {
+        if (!p.needed.spec().flag("thermallyProtected").orElse(false)) {
+            return;
+        }
+        Optional<Boolean> now = p.offered.spec().flag("thermallyProtected");
+        if (now.isEmpty()) {
+            p.ask("Is it thermally protected, as the old one is?");
+        }
+        p.add(
+                "thermallyProtected",
+                "yes",
+                now.map(t -> t ? "yes" : "no").orElse(NOT_ON_LABEL),
+                now.map(t -> t ? LIKE_FOR_LIKE : REFUSED).orElse(UNDECIDED),
+                Mark.PRACTICE,
+                "thermal protection is kept");
+    }
+
+    private static void bearing(MotorPair p) {
+        boolean up = p.needed.text("shaftPosition").filter("up"::equals).isPresent();
+        boolean sleeve = p.offered.text("bearing").filter("SLEEVE"::equals).isPresent();
+        boolean marked = p.offered
+                .text("shaftPosition")
+                .filter(s -> s.equals("up") || s.equals("any"))
+                .isPresent();
+        if (up && sleeve && !marked) {
+            p.add(
+                    "bearing",
+                    "shaft up",
+                    "sleeve",
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "sleeve bearings do not run shaft-up unless marked for it");
+        }
+    }
+}

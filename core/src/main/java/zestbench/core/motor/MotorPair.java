@@ -1,0 +1,105 @@
+package zestbench.core.motor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.judgement.Criterion;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.quantity.Figures;
+import zestbench.core.shop.ShopRules;
+
+/** An old motor and one offered for it, with the circuit between them, and what comparing them brings to light. */
+final class MotorPair {
+    /** A named value lies within this share of what is measured. [practice; NEMA MG 1, 12.44] */
+    private static final double VOLTS_WITHIN = 0.10;
+
+    final MotorRating needed;
+    final MotorRating offered;
+    final Circuit circuit;
+    final ShopRules rules;
+    final List<Criterion> criteria = new ArrayList<>();
+    final List<String> changes = new ArrayList<>();
+    final List<String> asks = new ArrayList<>();
+    final List<Finding> findings = new ArrayList<>();
+
+    MotorPair(MotorRating needed, MotorRating offered, Circuit circuit, ShopRules rules) {
+        this.needed = needed;
+        this.offered = offered;
+        this.circuit = circuit;
+        this.rules = rules;
+    }
+
+    void add(
+            String attribute, String wanted, String given, Grade outcome, Mark mark, String pattern, Object... values) {
+        criteria.add(new Criterion(attribute, wanted, given, outcome, Reckoning.of(mark, pattern, values)));
+    }
+
+    Grade grade() {
+        Grade worst = Grade.LIKE_FOR_LIKE;
+        for (Criterion each : criteria) {
+            worst = worst.worst(each.outcome());
+        }
+        return worst;
+    }
+
+    void ask(String what) {
+        if (!asks.contains(what)) {
+            asks.add(what);
+        }
+    }
+
+    /** Volts on the motor: as measured, else the only winding of the old one; null where the label leaves it open. */
+    @Nullable
+    Double lineVolts() {
+        return circuit.lineVolts();
+    }
+
+    /** Which connection of {@code motor} serves the line; −1 where none does or the line is not known. */
+    int connection(MotorRating motor) {
+        Double line = lineVolts();
+        for (int i = 0; line != null && i < motor.volts().size(); i++) {
+            if (serves(motor.volts().get(i), line)) {
+                return i;
+            }
+        }
+        return line == null && motor.volts().size() == 1 ? 0 : -1;
+    }
+
+    static boolean serves(List<Double> named, double line) {
+        return named.stream().anyMatch(v -> Math.abs(line - v) <= VOLTS_WITHIN * v);
+    }
+
+    /** The phase of the supply: as given, of the plate, of the old motor. */
+    Optional<Integer> phase() {
+        if (circuit.phase() != null) {
+            return Optional.of(circuit.phase());
+        }
+        Optional<Integer> plate = circuit.plate().number("phase").map(Double::intValue);
+        return plate.isPresent() ? plate : phaseOf(needed);
+    }
+
+    static Optional<Integer> phaseOf(MotorRating motor) {
+        if (motor.phase().isPresent()) {
+            return motor.phase();
+        }
+        return motor.kind().map(k -> k == MotorRating.Kind.THREE_PHASE ? 3 : 1);
+    }
+
+    /** The frequency of the supply: as given, else the only one of the old motor, else 60. */
+    double hertz() {
+        if (circuit.supplyHertz() != null) {
+            return circuit.supplyHertz();
+        }
+        return needed.hertz().size() == 1 ? needed.hertz().get(0) : 60;
+    }
+
+    static String worded(Optional<Double> figure, String unit) {
+        return figure.map(f -> Figures.plain(f) + (unit.isEmpty() ? "" : " " + unit))
+                .orElse(Criterion.NOT_ON_LABEL);
+    }
+}
