@@ -4,7 +4,13 @@ import { computed, nextTick, ref, watch } from 'vue'
 import NumberPad from '@/shared/NumberPad.vue'
 
 /** Rows to read with the pad beside them where there is room, under them where there is not. */
-const props = defineProps<{ isReading: boolean; at: string | null; unit: string; isReady: boolean }>()
+const props = defineProps<{
+  isReading: boolean
+  at: string | null
+  unit: string
+  isReady: boolean
+  hasOverRange?: boolean
+}>()
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
 const desk = ref<HTMLElement | null>(null)
@@ -17,6 +23,7 @@ watch(
     await nextTick()
     desk.value?.querySelector('.pair.on')?.scrollIntoView({ block: 'nearest' })
   },
+  { immediate: true },
 )
 </script>
 
@@ -29,6 +36,7 @@ watch(
       class="pad"
       :unit="unit"
       :is-ready="isReady"
+      :has-over-range="hasOverRange"
       @next="emit('next')"
     />
   </div>

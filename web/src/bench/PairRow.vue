@@ -1,6 +1,6 @@
 <script setup lang="ts">
-/** One reading of volts: which pair, the figure, what it means. */
-defineProps<{ name: string; figure: string; isOn: boolean; isOff: boolean }>()
+/** One reading: which pair, the figure, what it means. */
+defineProps<{ name: string; figure: string; isOn: boolean; isOff: boolean; unit?: string }>()
 const emit = defineEmits<{ read: [] }>()
 </script>
 
@@ -8,7 +8,8 @@ const emit = defineEmits<{ read: [] }>()
   <button type="button" class="pair zb-bare" :class="{ on: isOn }" :disabled="isOff" @click="emit('read')">
     <span class="zb-name name">{{ name }}</span>
     <span class="volts"
-      ><span class="zb-figure">{{ figure || '–' }}</span> V</span
+      ><span class="zb-figure">{{ figure || '–' }}</span
+      >{{ figure === 'OL' ? '' : ` ${unit ?? 'V'}` }}</span
     >
     <span class="state"><slot /></span>
   </button>

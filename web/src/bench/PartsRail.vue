@@ -40,7 +40,10 @@ const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step =
 
 function isAt(step: CallStep) {
   if (!('call' in store.place)) return false
-  return store.place.call === step || (step === 'PLATE' && ['SUPPLY', 'FOUND'].includes(store.place.call))
+  return (
+    store.place.call === step ||
+    (step === 'PLATE' && ['SUPPLY', 'WINDINGS', 'FOUND'].includes(store.place.call))
+  )
 }
 function goCall(step: CallStep) {
   store.go({ call: step })

@@ -16,6 +16,7 @@ import ProveStep from './steps/ProveStep.vue'
 import ReadStep from './steps/ReadStep.vue'
 import SupplyStep from './steps/SupplyStep.vue'
 import TestStep from './steps/TestStep.vue'
+import WindingsStep from './steps/WindingsStep.vue'
 
 /** One step of one part, or one step of the call. */
 const store = useCall()
@@ -32,6 +33,7 @@ const OF_CALL: Record<CallStep, Component> = {
   SAFE: MakeSafeStep,
   PLATE: PlateStep,
   SUPPLY: SupplyStep,
+  WINDINGS: WindingsStep,
   FOUND: FoundStep,
   LEAVE: LeaveStep,
 }
@@ -40,11 +42,12 @@ const TITLES: Record<CallStep, string> = {
   SAFE: 'Make safe',
   PLATE: 'Plate',
   SUPPLY: 'Supply',
+  WINDINGS: 'Windings',
   FOUND: 'As found',
   LEAVE: 'Leave',
 }
-/** The unit as it stands: three sheets under one step. */
-const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'FOUND']
+/** The unit as it stands: four sheets under one step. */
+const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'FOUND']
 const unitStep = computed(() => {
   const at = store.place
   return 'call' in at && OF_UNIT.includes(at.call) ? at.call : null
@@ -88,7 +91,7 @@ const key = computed(() => JSON.stringify(store.place))
         </button>
       </nav>
     </template>
-    <nav v-else-if="unitStep" class="steps three zb-noprint" aria-label="The unit">
+    <nav v-else-if="unitStep" class="steps four zb-noprint" aria-label="The unit">
       <button
         v-for="s in OF_UNIT"
         :key="s"
@@ -151,8 +154,8 @@ h2 {
   border: var(--zb-line);
   flex: none;
 }
-.three {
-  grid-template-columns: repeat(3, 1fr);
+.four {
+  grid-template-columns: repeat(4, 1fr);
   margin-top: 12px;
 }
 .step {
@@ -230,8 +233,8 @@ h2 {
     border-right: 0;
     grid-template-columns: repeat(6, auto);
   }
-  .steps.three {
-    grid-template-columns: repeat(3, 1fr);
+  .steps.four {
+    grid-template-columns: repeat(4, 1fr);
     margin-top: 0;
   }
   .step {

@@ -105,7 +105,7 @@ async function addUnit(): Promise<UnitView> {
       </template>
       <template v-else>
         <div class="two">
-          <LabelledField v-model="fresh.site" label="Site" :wrong="wrong.site" autofocus />
+          <LabelledField v-model="fresh.site" label="Site" :wrong="wrong.site" />
           <LabelledField v-model="fresh.name" label="Unit" hint="rooftop 1" :wrong="wrong.name" />
           <LabelledField v-model="fresh.volts" label="Rated volts" :wrong="wrong.volts" />
           <LabelledField v-model="fresh.tons" kind="number" label="Tons, if known" :wrong="wrong.tons" />

@@ -21,6 +21,7 @@ const call = (more: Partial<CallView> = {}) =>
     tape: [],
     next: { text: '' },
     safe: { pairs: [] },
+    windings: [],
     parts: [part('a', ['READ', 'TEST']), part('b', [])],
     ...more,
   }) as unknown as CallView

@@ -21,7 +21,10 @@ export const useTimers = defineStore('timers', () => {
     const own = call.safe.pairs
       .filter((p) => p.againAtMillis !== undefined)
       .map((p) => ({ callId: call.id, title: `${p.pair} again`, dueMillis: p.againAtMillis as number }))
-    timers.value = [...others, ...own]
+    const cooling = call.windings
+      .filter((w) => w.againAtMillis !== undefined)
+      .map((w) => ({ callId: call.id, title: `${w.place} cool`, dueMillis: w.againAtMillis as number }))
+    timers.value = [...others, ...own, ...cooling]
   }
 
   const first = computed(() => {

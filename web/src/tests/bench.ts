@@ -103,6 +103,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     ask: { isBegun: false, questions: [], suspects: [], other: '3 %' },
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
     supply: { points: [], monitor: [] },
+    windings: [],
     found: [],
     parts,
     tape: [],

@@ -7,6 +7,7 @@ import AskStep from './AskStep.vue'
 import FoundStep from './FoundStep.vue'
 import PlateStep from './PlateStep.vue'
 import SupplyStep from './SupplyStep.vue'
+import WindingsStep from './WindingsStep.vue'
 
 vi.mock('idb-keyval', () => ({
   get: async () => undefined,
@@ -232,5 +233,57 @@ describe('As found', () => {
       json: { wires: [{ terminal: 'T1', name: 'compressor C' }] },
     })
     expect(view.find('.place').exists()).toBe(true)
+  })
+})
+
+describe('Windings', () => {
+  const place = (more: object = {}) => ({
+    placeId: 4,
+    place: 'Compressor',
+    verdicts: [] as JudgedView[],
+    findings: [],
+    named: '',
+    ...more,
+  })
+
+  it('names the terminals from three pairs and keeps them with the shell', async () => {
+    const preview = {
+      verdicts: [judged('1-2', 'GOOD', '0.90')],
+      findings: [{ severity: 'INFO', text: 'C is 1, R is 2, S is 3.' }],
+      named: 'C is 1, R is 2, S is 3',
+    }
+    const call = callWith([], { windings: [place()] })
+    const sent = server({ '/windings/preview': preview, '/windings': call })
+    const view = await onBench(WindingsStep, call, { call: 'WINDINGS' })
+    await button(view, 'cool')?.trigger('click')
+    for (const figure of ['0.9', '2.1', 'o']) {
+      for (const key of [...figure, 'Enter']) {
+        document.body.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+        await view.vm.$nextTick()
+      }
+    }
+    await settle()
+    expect(view.find('.named').text()).toBe('C is 1, R is 2, S is 3')
+    expect(action(view)).toBe('Put it on the tape')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.filter((s) => s.path.endsWith('/windings')).map((s) => s.json)).toEqual([
+      {
+        placeId: 4,
+        shellHot: false,
+        readings: [
+          { pair: '1-2', ohms: 0.9 },
+          { pair: '1-3', ohms: 2.1 },
+          { pair: '2-3', overRange: true },
+        ],
+      },
+    ])
+  })
+
+  it('shows how long the shell has to cool', async () => {
+    server({})
+    const call = callWith([], { windings: [place({ againAtMillis: Date.now() + 600_000 })] })
+    const view = await onBench(WindingsStep, call, { call: 'WINDINGS' })
+    expect(view.text()).toMatch(/read again in (10:00|9:5\d)/)
   })
 })

@@ -52,7 +52,7 @@ class AccessibilityTest {
             at.page.waitForTimeout(300);
             check(at, step);
         }
-        for (String sheet : List.of("Supply", "As found")) {
+        for (String sheet : List.of("Supply", "Windings", "As found")) {
             if (at.exactButton("Parts").isVisible()) {
                 at.exactButton("Parts").click();
             }
@@ -71,8 +71,8 @@ class AccessibilityTest {
         at.page.keyboard().press("?");
         assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
         // the dialog fades in, and half faded its words have half the contrast
-        at.page.waitForFunction(
-                "document.getAnimations().every(a => a.playState === 'finished' || a.playState === 'idle')");
+        at.page.waitForCondition(() -> Boolean.TRUE.equals(at.page.evaluate(
+                "document.getAnimations().every(a => a.playState === 'finished' || a.playState === 'idle')")));
         check(at, "keys");
     }
 

@@ -22,6 +22,7 @@ class ArrivalJourneyTest {
             readThePlate(at);
             readTheSupply(at);
             makeSafe(at);
+            readTheWindings(at);
             drawTheContactor(at);
             theRecordKeepsIt(at);
         }
@@ -119,6 +120,24 @@ class ArrivalJourneyTest {
         assertThat(at.page.locator(".rail")).containsText("power is on");
         assertThat(at.page.locator("section.work").getByText("METER PROVED")).isHidden();
         assertThat(at.page.locator(".pair.on")).containsText("LIVE SOURCE");
+    }
+
+    private static void readTheWindings(Browsing at) {
+        at.page
+                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
+                .click();
+        at.exactButton("Windings").click();
+        at.exactButton("T1 T2 T3").click();
+        at.exactButton("cool").click();
+        at.reading("1.2");
+        at.reading("1.2");
+        at.reading("1.2");
+        assertThat(at.page.locator(".findings")).containsText("All three alike");
+        at.page.keyboard().type("0.02");
+        at.page.keyboard().press("Enter");
+        assertThat(at.page.locator(".findings")).containsText("No more fuses");
+        at.action().click();
+        assertThat(at.tape()).containsText("Windings, compressor");
     }
 
     private static void drawTheContactor(Browsing at) throws IOException {

@@ -114,6 +114,21 @@ class ScreenshotsTest {
         at.reading("231");
         at.reading("229");
         keep(at, "supply");
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("hums, then quiet"))
+                .click();
+        at.page
+                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
+                .click();
+        at.exactButton("Windings").click();
+        at.exactButton("hot").click();
+        at.page.locator("[data-pad]").waitFor();
+        for (String figure : new String[] {"o", "o", "3.1"}) {
+            at.page.keyboard().type(figure);
+            at.page.keyboard().press("Enter");
+        }
+        keep(at, "windings");
     }
 
     private static void keep(Browsing at, String name) {

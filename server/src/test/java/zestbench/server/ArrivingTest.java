@@ -138,6 +138,36 @@ class ArrivingTest {
     }
 
     @Test
+    void windingsAreNamedCooledAndKept() {
+        long compressor = RunningBench.place(unit, "compressor");
+        String open =
+                "{\"placeId\":" + compressor + ",\"shellHot\":true,\"readings\":[{\"pair\":\"1-2\",\"overRange\":true},"
+                        + "{\"pair\":\"1-3\",\"overRange\":true},{\"pair\":\"2-3\",\"ohms\":3.0}]}";
+        JsonNode hot = change("/windings", open);
+        assertThat(hot.at("/windings/0/findings").toString()).contains("no dead compressor");
+        assertThat(hot.at("/windings/0/againAtMillis").asLong()).isGreaterThan(System.currentTimeMillis());
+        assertThat(hot.at("/ask/suspects/0/key").asString()).isEqualTo("overload-open");
+        String cold =
+                "{\"placeId\":" + compressor + ",\"shellHot\":false,\"readings\":[{\"pair\":\"1-2\",\"ohms\":0.9},"
+                        + "{\"pair\":\"1-3\",\"ohms\":2.1},{\"pair\":\"2-3\",\"ohms\":3.0},"
+                        + "{\"pair\":\"1-GROUND\",\"megohms\":0.3}]}";
+        assertThat(bench.post(call + "/windings/preview", cold)
+                        .json()
+                        .at("/named")
+                        .asString())
+                .isEqualTo("C is 1, R is 2, S is 3");
+        JsonNode kept = change("/windings", cold);
+        assertThat(kept.at("/windings/0").has("againAtMillis")).isFalse();
+        assertThat(kept.at("/windings/0/verdicts/3/unit").asString()).isEqualTo("MΩ");
+        assertThat(kept.at("/tape/0/text/word").asString()).isEqualTo("FAILED");
+        assertThat(kept.at("/tape/0/text/reckoning").toString()).contains("No more fuses");
+        assertThat(bench.get(call + "/summary").text()).contains("C is 1, R is 2, S is 3");
+        assertThat(refused("/windings", cold.replace("\"ohms\":0.9", "\"ohms\":0.9,\"overRange\":true"), 400)
+                        .toString())
+                .contains("exactly one of ohms");
+    }
+
+    @Test
     void everyStepOfMakingSafeIsKeptAndPowerSeenOnEndsIt() {
         change("/proved", "{\"volts\":239}");
         change("/safe", "{\"key\":\"locked\",\"on\":true}");

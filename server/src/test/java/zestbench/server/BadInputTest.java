@@ -37,6 +37,7 @@ class BadInputTest {
             "{\"question\":\"ICE\",\"answer\":\"\",\"which\":\"INDOOR\",\"text\":\"RLA 1e99 MCA 1e-9 LRA -1\","
                     + "\"fields\":{\"compressors\":[{\"ratedLoadAmps\":0}],\"minimumCircuitAmps\":1e308},"
                     + "\"point\":\"COIL\",\"volts\":-24,\"caption\":\"\",\"wires\":[{\"terminal\":\"\"}]}",
+            "{\"placeId\":-1,\"shellHot\":true,\"readings\":[{\"pair\":\"1-1\",\"ohms\":-1},{\"pair\":\"-\",\"megohms\":1e300}]}",
             "{\"site\":\"\",\"name\":\"\",\"volts\":\"lots\",\"phase\":2,\"percent\":-1,\"counts\":1e9,\"quantity\":\"OHMS\"}");
 
     @ParameterizedTest(name = "{0} {1}")

@@ -13,6 +13,8 @@ public record Reading(
         State state,
         double value,
         @Nullable Double resolution) {
+    private static final double MEGOHM = 1_000_000;
+
     /** How the meter answered. */
     public enum State {
         FIGURE,
@@ -52,17 +54,27 @@ public record Reading(
     /** The figure in its unit with at least two decimals as a meter shows it, or the word for what it showed. */
     public String text() {
         return switch (state) {
-            case FIGURE -> shown() + " " + quantity.unit();
+            case FIGURE -> shown() + " " + unit();
             case OPEN -> "open";
             case OVER_RANGE -> "OL";
         };
     }
 
+    /** The unit it is shown in; insulation is read in megohms. */
+    public String unit() {
+        return isInMegohms() ? "MΩ" : quantity.unit();
+    }
+
+    private boolean isInMegohms() {
+        return quantity == Quantity.OHMS && value >= MEGOHM / 10;
+    }
+
     /** The figure alone, on two decimals unless the meter shows more. */
     public String shown() {
-        String plain = Figures.plain(value);
+        double x = isInMegohms() ? value / MEGOHM : value;
+        String plain = Figures.plain(x);
         int point = plain.indexOf('.');
         boolean finer = point >= 0 && plain.length() - point > 3;
-        return finer ? plain : Figures.fixed(value, 2);
+        return finer ? plain : Figures.fixed(x, 2);
     }
 }

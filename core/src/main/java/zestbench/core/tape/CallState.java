@@ -28,6 +28,7 @@ public final class CallState {
     private final SupplyState supply = new SupplyState();
     private final Map<String, String> answers = new LinkedHashMap<>();
     private final Map<String, PlaceFound> places = new LinkedHashMap<>();
+    private final Map<String, Line> windings = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private Plates plates;
     private Entry.@Nullable CallEnded ended;
@@ -95,6 +96,8 @@ public final class CallState {
             plateTexts.put(read.which(), read.text());
         } else if (entry instanceof Entry.SupplyRead read) {
             supply.take(read.point(), read.judged().subject(), line);
+        } else if (entry instanceof Entry.WindingsRead read) {
+            windings.put(read.place(), line);
         } else if (entry instanceof Entry.PlaceWires found) {
             places.put(
                     found.place(),
@@ -137,6 +140,7 @@ public final class CallState {
                 || entry instanceof Entry.AmpsRead
                 || entry instanceof Entry.LabelRead
                 || entry instanceof Entry.SupplyRead
+                || entry instanceof Entry.WindingsRead
                 || entry instanceof Entry.MeterProved
                 || entry instanceof Entry.Answered
                 || entry instanceof Entry.Noted;
@@ -199,6 +203,11 @@ public final class CallState {
         return supply;
     }
 
+    /** The latest reading of windings, by place. */
+    public Map<String, Line> windings() {
+        return windings;
+    }
+
     /** Answers by question. */
     public Map<String, String> answers() {
         return answers;
@@ -216,7 +225,7 @@ public final class CallState {
 
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
-        return Evidence.of(answers, plates.outdoor(), supply, parts.values());
+        return Evidence.of(answers, plates.outdoor(), supply, windings.values(), parts.values());
     }
 
     /** Whether anything is known of the fault, beyond what the plate says of the unit. */

@@ -130,6 +130,25 @@ public sealed interface Entry {
     /** Volts of the supply or of the control circuit were read. @param judged its subject is the pair or point */
     record SupplyRead(SupplyPoint point, Judged judged, List<Finding> findings, String meter) implements Entry {}
 
+    /**
+     * Windings were read by ohms.
+     *
+     * @param kind of the place, compressor or motor
+     * @param shellHot whether the shell was too hot to touch; null where it was not felt
+     * @param named which terminal is which, in words; empty where that cannot be told
+     * @param isCoolingDown whether it is to be cooled and read again
+     */
+    record WindingsRead(
+            String place,
+            String kind,
+            @Nullable Boolean shellHot,
+            List<Judged> verdicts,
+            List<Finding> findings,
+            String named,
+            boolean isCoolingDown,
+            String meter)
+            implements Entry {}
+
     /** The meter was proved on a source known to be live. */
     record MeterProved(double volts) implements Entry {}
 

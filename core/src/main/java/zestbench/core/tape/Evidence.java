@@ -10,6 +10,7 @@ import zestbench.core.quantity.Letters;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
+import zestbench.core.winding.PairOhms;
 
 /** What a call knows for its suspects: what was answered, and over it what was read and measured. */
 final class Evidence {
@@ -18,13 +19,20 @@ final class Evidence {
     private Evidence() {}
 
     static Map<Fact, Boolean> of(
-            Map<String, String> answers, Spec plate, SupplyState supply, Iterable<PartState> parts) {
+            Map<String, String> answers,
+            Spec plate,
+            SupplyState supply,
+            Iterable<Line> windings,
+            Iterable<PartState> parts) {
         Evidence evidence = new Evidence();
         plate.number("phase").ifPresent(phase -> evidence.facts.put(Fact.THREE_PHASE, phase == 3));
         answers.forEach((question, answer) -> Question.named(question)
                 .flatMap(q -> q.answer(answer))
                 .ifPresent(a -> evidence.facts.putAll(a.facts())));
         evidence.supply(supply);
+        for (Line line : windings) {
+            evidence.windings((Entry.WindingsRead) line.entry());
+        }
         for (PartState part : parts) {
             evidence.part(part);
         }
@@ -37,6 +45,32 @@ final class Evidence {
         put(Fact.LEG_LOST, supply.isLegLost());
         put(Fact.COIL_VOLTS, supply.isControlled(SupplyPoint.COIL));
         put(Fact.SECONDARY_VOLTS, supply.isControlled(SupplyPoint.TRANSFORMER));
+    }
+
+    private void windings(Entry.WindingsRead read) {
+        if (!read.kind().equals("compressor")) {
+            return;
+        }
+        boolean toGround = read.verdicts().stream().anyMatch(Evidence::isToGround);
+        boolean between = read.verdicts().stream().anyMatch(j -> !isToGround(j));
+        if (between) {
+            facts.put(
+                    Fact.WINDING_OPEN,
+                    read.verdicts().stream()
+                            .anyMatch(j -> !isToGround(j) && !j.reading().isFigure()));
+        }
+        if (toGround) {
+            facts.put(
+                    Fact.GROUNDED,
+                    read.verdicts().stream().anyMatch(j -> isToGround(j) && j.verdict() == Verdict.FAILED));
+        }
+        if (read.shellHot() != null) {
+            facts.put(Fact.SHELL_HOT, read.shellHot());
+        }
+    }
+
+    private static boolean isToGround(Judged judged) {
+        return judged.subject().endsWith(PairOhms.GROUND);
     }
 
     private void part(PartState part) {

@@ -5,6 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.plate.PlateFacts;
@@ -80,6 +81,9 @@ public record TapeText(
                     : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
             return Optional.of(judged(e.judged(), subject, e.findings(), e.meter()));
         }
+        if (entry instanceof Entry.WindingsRead e) {
+            return Optional.of(windings(e));
+        }
         if (entry instanceof Entry.MeterProved e) {
             return Optional.of(new TapeText(
                     Figures.fixed(e.volts(), 2),
@@ -113,6 +117,36 @@ public record TapeText(
         return entry instanceof Entry.PowerOn
                 ? Optional.of(words("Power back on", "read dead again before hands go in", "", List.of()))
                 : Optional.empty();
+    }
+
+    private static TapeText windings(Entry.WindingsRead e) {
+        Verdict overall = Judgement.of(e.verdicts(), e.findings()).overall();
+        List<String> lines = new java.util.ArrayList<>();
+        e.verdicts().forEach(j -> {
+            String line =
+                    j.subject() + " " + j.reading().text() + ": " + j.verdict().word() + ".";
+            lines.add(line);
+        });
+        e.verdicts().stream().map(j -> j.reckoning().text()).distinct().forEach(lines::add);
+        if (e.shellHot() != null) {
+            lines.add(e.shellHot() ? "Shell hot." : "Shell cool.");
+        }
+        e.findings().forEach(f -> lines.add(f.text()));
+        lines.add("Meter " + e.meter() + ".");
+        String read = String.join(
+                ", ",
+                e.verdicts().stream()
+                        .map(j -> j.subject() + " " + j.reading().text())
+                        .toList());
+        return new TapeText(
+                "",
+                "",
+                "Windings, " + Letters.inSentence(e.place()) + (e.named().isEmpty() ? "" : ": " + e.named()),
+                read,
+                overall.word(),
+                overall,
+                lines,
+                e.verdicts().get(0).reckoning().mark());
     }
 
     private static TapeText wires(String place, List<Wire> wires) {
@@ -193,7 +227,7 @@ public record TapeText(
         findings.forEach(f -> lines.add(f.text()));
         return new TapeText(
                 reading.isFigure() ? reading.shown() : reading.text(),
-                reading.isFigure() ? reading.quantity().unit() : "",
+                reading.isFigure() ? reading.unit() : "",
                 subject,
                 detail.toString(),
                 judged.verdict().word(),

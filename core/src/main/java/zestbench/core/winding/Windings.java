@@ -29,10 +29,23 @@ public final class Windings {
 
     /** Which terminal is which. @param run null where run and start cannot be told apart */
     public record Named(
-            String common, @Nullable String run, @Nullable String start) {}
+            String common, @Nullable String run, @Nullable String start) {
+        /** {@code C is 1, R is 2, S is 3}. */
+        public String words() {
+            return run == null ? "C is " + common : "C is " + common + ", R is " + run + ", S is " + start;
+        }
+    }
 
-    /** What the three pairs say. @param named empty for three phases, and where an open pair hides it */
-    public record Found(Judgement judgement, Optional<Named> named) {}
+    /**
+     * What the readings say.
+     *
+     * @param named empty for three phases, and where an open pair hides it
+     * @param isCoolingDown whether it is to be cooled and read again
+     */
+    public record Found(Judgement judgement, Optional<Named> named, boolean isCoolingDown) {}
+
+    /** So long a shell is cooled in moving air before the second reading, at the least. [practice] */
+    public static final int COOL_DOWN_MINUTES = 30;
 
     private final List<PairOhms> pairs = new ArrayList<>();
     private final List<Judged> verdicts = new ArrayList<>();
@@ -41,6 +54,7 @@ public final class Windings {
     private final @Nullable Boolean shellHot;
     private final int phase;
     private @Nullable Named named;
+    private boolean isCoolingDown;
 
     private Windings(Meter meter, @Nullable Boolean shellHot, int phase) {
         this.meter = meter;
@@ -68,7 +82,10 @@ public final class Windings {
                 windings.verdicts.add(Insulation.judge(pair, meter, windings.findings));
             }
         }
-        return new Found(Judgement.of(windings.verdicts, windings.findings), Optional.ofNullable(windings.named));
+        return new Found(
+                Judgement.of(windings.verdicts, windings.findings),
+                Optional.ofNullable(windings.named),
+                windings.isCoolingDown);
     }
 
     private void requireThreePairs() {
@@ -185,7 +202,7 @@ public final class Windings {
             findings.add(Finding.info(
                     "C is {}. Both windings are alike: a reversible motor, run and start cannot be named.", common));
         } else {
-            findings.add(Finding.info("C is {}, R is {}, S is {}.", common, nearer, farther));
+            findings.add(Finding.info("{}.", new Named(common, nearer, farther).words()));
             if (middle.ohms() - least.ohms() <= apart(least, middle)) {
                 findings.add(Finding.info(
                         "Run and start differ by less than this meter's doubt: prove it on the motor's diagram."));
@@ -266,6 +283,7 @@ public final class Windings {
     }
 
     private void coolDown(boolean canBeOverload) {
+        isCoolingDown = true;
         findings.add(Finding.caution(
                 canBeOverload
                         ? "An open overload is no dead compressor. {}Cool it 30 to 60 min in moving air, hours for a "

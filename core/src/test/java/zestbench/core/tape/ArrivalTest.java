@@ -25,6 +25,8 @@ import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.suspect.Fact;
+import zestbench.core.winding.PairOhms;
+import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Wire;
 
 /** Asking, the plate, the supply and making safe, as folds over the tape. */
@@ -98,6 +100,44 @@ class ArrivalTest {
         assertThat(top()).as("a good section clears it").isNotEqualTo("capacitor-herm");
         measured(spec, "HERM", 20);
         assertThat(top()).isEqualTo("capacitor-herm");
+    }
+
+    private void windings(Boolean shellHot, String... pairsAndOhms) {
+        List<PairOhms> readings = new ArrayList<>();
+        for (int i = 0; i < pairsAndOhms.length; i += 2) {
+            Reading reading = pairsAndOhms[i + 1].equals("OL")
+                    ? Reading.overRange(Quantity.OHMS)
+                    : Reading.of(Quantity.OHMS, Double.parseDouble(pairsAndOhms[i + 1]));
+            readings.add(PairOhms.of(pairsAndOhms[i], reading, 0));
+        }
+        Windings.Found found = Windings.judge(readings, shellHot, 1, Meter.USUAL);
+        add(new Entry.WindingsRead(
+                "Compressor",
+                "compressor",
+                shellHot,
+                found.judgement().verdicts(),
+                found.judgement().findings(),
+                found.named().map(Windings.Named::words).orElse(""),
+                found.isCoolingDown(),
+                "2 % + 5"));
+    }
+
+    @Test
+    void windingsNameTheTerminalsAndTellTheSuspects() {
+        windings(true, "1-2", "OL", "1-3", "OL", "2-3", "3.0");
+        assertThat(state().evidence())
+                .containsEntry(Fact.WINDING_OPEN, true)
+                .containsEntry(Fact.SHELL_HOT, true)
+                .doesNotContainKey(Fact.GROUNDED);
+        assertThat(top()).isEqualTo("overload-open");
+        assertThat(((Entry.WindingsRead) state().windings().get("Compressor").entry()).isCoolingDown())
+                .isTrue();
+        windings(false, "1-2", "0.9", "1-3", "2.1", "2-3", "3.0", "1-GROUND", "120");
+        assertThat(state().evidence()).containsEntry(Fact.WINDING_OPEN, false).containsEntry(Fact.GROUNDED, true);
+        TapeText text = TapeText.of(tape.get(1).entry());
+        assertThat(text.title()).isEqualTo("Windings, compressor: C is 1, R is 2, S is 3");
+        assertThat(text.word()).isEqualTo("FAILED");
+        assertThat(text.reckoning()).anyMatch(l -> l.contains("No more fuses"));
     }
 
     private void measured(Spec spec, String section, double microfarads) {

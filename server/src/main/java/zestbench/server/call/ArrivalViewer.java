@@ -23,8 +23,10 @@ import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
+import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Terminals;
 import zestbench.server.call.ArrivalViews.AnswerView;
 import zestbench.server.call.ArrivalViews.AskView;
@@ -40,6 +42,8 @@ import zestbench.server.call.ArrivalViews.SizeView;
 import zestbench.server.call.ArrivalViews.SupplyPointView;
 import zestbench.server.call.ArrivalViews.SupplyView;
 import zestbench.server.call.ArrivalViews.SuspectView;
+import zestbench.server.call.ArrivalViews.WindingsPreview;
+import zestbench.server.call.ArrivalViews.WindingsView;
 import zestbench.server.call.CallViews.FindingView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.shop.Meters;
@@ -48,6 +52,8 @@ import zestbench.server.unit.Unit;
 /** Makes the bench's view of arriving from a call's state. */
 @Component
 class ArrivalViewer {
+    private static final long MILLIS_PER_MINUTE = 60_000;
+
     private final Meters meters;
 
     ArrivalViewer(Meters meters) {
@@ -194,6 +200,43 @@ class ArrivalViewer {
                         .map(p -> new PairReading(p, 0).pair())
                         .toList();
         return new SupplyPointView(point, point.title(), point.isControl(), pairs, readings, findings, unbalance);
+    }
+
+    static WindingsPreview preview(Windings.Found found) {
+        return new WindingsPreview(
+                found.judgement().verdicts().stream()
+                        .map(v -> JudgedView.of(0, v, List.of()))
+                        .toList(),
+                found.judgement().findings().stream().map(FindingView::of).toList(),
+                found.named().map(Windings.Named::words).orElse(""));
+    }
+
+    /** Every place whose windings can be read. */
+    List<WindingsView> windings(CallState state, @Nullable Unit unit) {
+        if (unit == null) {
+            return List.of();
+        }
+        return unit.places().stream()
+                .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
+                .map(p -> windings(p.id(), p.name(), state.windings().get(p.name())))
+                .toList();
+    }
+
+    private static WindingsView windings(long placeId, String place, @Nullable Line line) {
+        if (line == null) {
+            return new WindingsView(placeId, place, List.of(), List.of(), "", null, null);
+        }
+        Entry.WindingsRead read = (Entry.WindingsRead) line.entry();
+        return new WindingsView(
+                placeId,
+                place,
+                read.verdicts().stream()
+                        .map(v -> JudgedView.of(line.number(), v, List.of()))
+                        .toList(),
+                read.findings().stream().map(FindingView::of).toList(),
+                read.named(),
+                read.shellHot(),
+                read.isCoolingDown() ? line.atMillis() + Windings.COOL_DOWN_MINUTES * MILLIS_PER_MINUTE : null);
     }
 
     List<FoundView> found(CallState state, @Nullable Unit unit) {

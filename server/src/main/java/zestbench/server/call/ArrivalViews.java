@@ -85,5 +85,22 @@ final class ArrivalViews {
     /** What a place looked like. @param terminals that wires of its kind usually sit on */
     record FoundView(long placeId, List<String> terminals, List<Wire> wires, List<String> photos) {}
 
+    /** @param named which terminal is which, in words; empty where that cannot be told */
+    record WindingsPreview(List<JudgedView> verdicts, List<FindingView> findings, String named) {}
+
+    /**
+     * Windings of a place as last read.
+     *
+     * @param againAtMillis when it is cool enough to be read again, at the earliest; null where it is not to be
+     */
+    record WindingsView(
+            long placeId,
+            String place,
+            List<JudgedView> verdicts,
+            List<FindingView> findings,
+            String named,
+            @Nullable Boolean shellHot,
+            @Nullable Long againAtMillis) {}
+
     record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
 }

@@ -70,6 +70,7 @@ class CallViewer {
                 arrival.ask(state),
                 arrival.plates(state),
                 arrival.supply(state),
+                arrival.windings(state, unit),
                 arrival.found(state, unit),
                 parts,
                 lines(tape, state),

@@ -24,6 +24,7 @@ import zestbench.server.call.ArrivalViews.FoundView;
 import zestbench.server.call.ArrivalViews.PlatesView;
 import zestbench.server.call.ArrivalViews.SafeStepView;
 import zestbench.server.call.ArrivalViews.SupplyView;
+import zestbench.server.call.ArrivalViews.WindingsView;
 import zestbench.server.unit.Units.UnitView;
 
 /** What the bench shows, worded and worked out; the screen only lays it out. */
@@ -41,6 +42,7 @@ final class CallViews {
             AskView ask,
             PlatesView plates,
             SupplyView supply,
+            List<WindingsView> windings,
             List<FoundView> found,
             List<PartView> parts,
             List<LineView> tape,
@@ -197,7 +199,7 @@ final class CallViews {
                     judged.verdict(),
                     judged.verdict().word(),
                     figure ? judged.reading().shown() : judged.reading().text(),
-                    figure ? judged.reading().quantity().unit() : "",
+                    figure ? judged.reading().unit() : "",
                     limits == null ? "" : Figures.plain(limits.low()),
                     limits == null ? "" : Figures.plain(limits.high()),
                     judged.rated() == null ? "" : Figures.plain(judged.rated()),
