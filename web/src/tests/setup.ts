@@ -12,3 +12,6 @@ globalThis.ResizeObserver = NoResizeObserver
 enableAutoUnmount(afterEach)
 
 Element.prototype.scrollIntoView = () => {}
+
+// the document of these tests has no viewport that zooms; dialogs listen to it
+globalThis.visualViewport ??= new EventTarget() as VisualViewport

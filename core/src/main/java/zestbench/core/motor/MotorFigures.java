@@ -517,8 +517,10 @@ final class MotorFigures {
         return isPlain(i) && VoltSteps.isUsual(grammar.at(i).number());
     }
 
+    /** A plain 1 or 3; "1.0" is a figure of something else. */
     private boolean isPhaseNumber(int i) {
-        return isPlain(i) && (grammar.at(i).number() == 1 || grammar.at(i).number() == 3);
+        return isPlain(i)
+                && (grammar.at(i).word().equals("1") || grammar.at(i).word().equals("3"));
     }
 
     private boolean isHertz(int i) {
