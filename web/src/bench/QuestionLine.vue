@@ -14,7 +14,8 @@ const measuredWords = computed(
 )
 
 function give(key: string | null) {
-  if (!store.isWorking) return
+  // a tap on what the readings say takes nothing back: there is no answer yet
+  if (!store.isWorking || (key === null && props.question.answer === undefined)) return
   void store.change('POST', '/answers', `${props.question.words}: ${key ?? 'not known'}`, {
     question: props.question.key,
     ...(key === null ? {} : { answer: key }),

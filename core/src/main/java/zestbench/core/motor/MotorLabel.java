@@ -81,12 +81,14 @@ public final class MotorLabel {
     private LabelRead run() {
         MotorWords words = new MotorWords(grammar);
         MotorFigures figures = new MotorFigures(grammar);
+        PowerReader power = new PowerReader(grammar);
+        SupplyReader supply = new SupplyReader(grammar);
         words.frame();
-        figures.shaft();
+        power.shaft();
         words.codes();
-        figures.horsepower();
-        figures.capacitor();
-        figures.supply();
+        power.horsepower();
+        supply.capacitor();
+        supply.supply();
         figures.speeds();
         figures.amps();
         figures.named();

@@ -77,7 +77,7 @@ public final class MotorMatch {
             throw problem.within(place);
         }
         MotorPair pair = new MotorPair(needed, offered, request.circuit(), request.rules());
-        for (List<Consumer<MotorPair>> rules : List.of(ElectricalRules.ALL, FitRules.ALL)) {
+        for (List<Consumer<MotorPair>> rules : List.of(SupplyRules.ALL, LoadRules.ALL, FitRules.ALL)) {
             rules.forEach(rule -> rule.accept(pair));
         }
         findings.addAll(pair.findings);

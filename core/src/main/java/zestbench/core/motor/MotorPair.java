@@ -18,6 +18,9 @@ final class MotorPair {
     /** A named value lies within this share of what is measured. [practice; NEMA MG 1, 12.44] */
     private static final double VOLTS_WITHIN = 0.10;
 
+    static final Mark FAN_LAWS =
+            Mark.standard("fan laws, ASHRAE Handbook HVAC Systems and Equipment; fan power goes with rpm³");
+
     final MotorRating needed;
     final MotorRating offered;
     final Circuit circuit;

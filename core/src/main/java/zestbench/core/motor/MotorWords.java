@@ -10,7 +10,7 @@ import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
 
 /** The words and codes of a motor's label: rotation and where it is seen from, frame, enclosure, kind, what protects it. */
-final class MotorWords {
+final class MotorWords extends MotorReader {
     private static final Pattern ROTATION = Pattern.compile("(cc?w)(le|se)?");
     private static final Set<String> LEAD_END = Set.of("le", "lead", "leads", "ose", "ode", "opposite");
     private static final Set<String> SHAFT_END = Set.of("se", "shaft", "de", "drive");
@@ -89,10 +89,8 @@ final class MotorWords {
 
     private static final Map<String, Boolean> PROTECTED = Map.of("yes", true, "none", false, "no", false);
 
-    private final Grammar grammar;
-
     MotorWords(Grammar grammar) {
-        this.grammar = grammar;
+        super(grammar);
     }
 
     /** {@code FR 48Y}, {@code FRAME 143T}: the letters behind the figure are part of it. */
@@ -255,11 +253,5 @@ final class MotorWords {
             at++;
         }
         return at;
-    }
-
-    private boolean isWord(int i, Set<String> words) {
-        return grammar.free(i)
-                && !grammar.isNumber(i)
-                && words.contains(grammar.at(i).word());
     }
 }
