@@ -107,7 +107,7 @@ defineExpose({ keep, named })
         </select>
       </span>
       <select v-model="w.tracer" :aria-label="`Wire ${i + 1}: tracer`" class="pick">
-        <option v-for="n in names" :key="n" :value="n">{{ n || 'no tracer' }}</option>
+        <option v-for="n in names" :key="n" :value="n">{{ n || 'plain' }}</option>
       </select>
       <input
         v-model="w.name"
