@@ -55,10 +55,10 @@ final class PlateDoubts {
         String why = check.name() + " does not agree: " + check.reckoning().text();
         for (PlateProof.Correction correction : check.corrections()) {
             out.add(new LabelRead.Doubt(
-                    correction.field(), why + " " + correction.text() + ".", Value.of(correction.likely())));
+                    correction.field(), why + " It may be " + correction.text() + ".", Value.of(correction.likely())));
         }
         if (!check.leftOut().isEmpty() || check.corrections().isEmpty()) {
-            String left = check.leftOut().isEmpty() ? "" : " " + check.leftOut() + ".";
+            String left = check.leftOut().isEmpty() ? "" : " Or " + check.leftOut() + ".";
             out.add(new LabelRead.Doubt(check.field(), why + left, null));
         }
     }
