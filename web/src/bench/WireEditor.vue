@@ -14,7 +14,7 @@ const props = defineProps<{
   of: string
   wires: readonly Wire[]
   terminals: readonly string[]
-  /** whether a terminal may be named that is not in the list; caption of the drawing that goes with it */
+  /** of the drawing; with one, terminals are typed freely and drawn as they are typed */
   caption?: string
 }>()
 const emit = defineEmits<{ kept: [] }>()

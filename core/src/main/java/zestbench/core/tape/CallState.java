@@ -29,6 +29,7 @@ public final class CallState {
     private final Map<String, String> answers = new LinkedHashMap<>();
     private final Map<String, PlaceFound> places = new LinkedHashMap<>();
     private final Map<String, Line> windings = new LinkedHashMap<>();
+    private final List<Line> windingsRead = new ArrayList<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private Plates plates;
     private Entry.@Nullable CallEnded ended;
@@ -98,6 +99,7 @@ public final class CallState {
             supply.take(read.point(), read.judged().subject(), line);
         } else if (entry instanceof Entry.WindingsRead read) {
             windings.put(read.place(), line);
+            windingsRead.add(line);
         } else if (entry instanceof Entry.PlaceWires found) {
             places.put(
                     found.place(),
@@ -225,7 +227,7 @@ public final class CallState {
 
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
-        return Evidence.of(answers, plates.outdoor(), supply, windings.values(), parts.values());
+        return Evidence.of(answers, plates.outdoor(), supply, windingsRead, parts.values());
     }
 
     /** Whether anything is known of the fault, beyond what the plate says of the unit. */

@@ -134,6 +134,12 @@ class ArrivalTest {
                 .isTrue();
         windings(false, "1-2", "0.9", "1-3", "2.1", "2-3", "3.0", "1-GROUND", "120");
         assertThat(state().evidence()).containsEntry(Fact.WINDING_OPEN, false).containsEntry(Fact.GROUNDED, true);
+        windings(null, "1-GROUND", "OL");
+        assertThat(state().evidence())
+                .as("ground read by itself takes nothing back of the pairs")
+                .containsEntry(Fact.WINDING_OPEN, false)
+                .containsEntry(Fact.SHELL_HOT, false)
+                .containsEntry(Fact.GROUNDED, false);
         TapeText text = TapeText.of(tape.get(1).entry());
         assertThat(text.title()).isEqualTo("Windings, compressor: C is 1, R is 2, S is 3");
         assertThat(text.word()).isEqualTo("FAILED");
