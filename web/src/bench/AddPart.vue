@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { FAMILIES } from '@/families'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
@@ -10,6 +12,8 @@ const store = useCall()
 const ui = useUi()
 const place = ref('')
 const serves = ref('')
+const kind = ref<string | null>('capacitor')
+const KINDS = Object.entries(FAMILIES).map(([value, f]) => ({ value, words: f.title }))
 const wrong = ref('')
 const places = computed(() => store.call?.unit?.places.filter((p) => p.isFamily) ?? [])
 
@@ -37,7 +41,7 @@ function addNamed() {
     wrong.value = 'Say where it sits, such as outdoor unit.'
     return
   }
-  void add({ kind: 'capacitor', place: place.value, serves: serves.value })
+  void add({ kind: kind.value ?? 'capacitor', place: place.value, serves: serves.value })
 }
 </script>
 
@@ -52,11 +56,12 @@ function addNamed() {
         class="place"
         @click="add({ kind: p.kind, placeId: p.id, place: p.name })"
       >
-        <b>Run capacitor, {{ p.name.toLowerCase() }}</b>
-        <span class="zb-soft">for {{ p.serves }}</span>
+        <b>{{ p.title }}</b>
+        <span v-if="p.serves" class="zb-soft">for {{ p.serves }}</span>
       </button>
       <form class="other" @submit.prevent="addNamed">
-        <h3>Run capacitor in another place</h3>
+        <h3>{{ places.length ? 'In another place' : 'What it is' }}</h3>
+        <ChoiceButtons v-model="kind" label="Kind of part" is-hidden-label :choices="KINDS" />
         <LabelledField v-model="place" label="Where it sits" has-no-wrong-line />
         <LabelledField v-model="serves" label="What hangs on it" has-no-wrong-line />
         <div class="zb-wrong" role="alert">{{ wrong }}</div>

@@ -32,10 +32,15 @@ async function next() {
   const motor = active.value
   if (motor === null) return
   const amps = typed.value
-  const json = { place: motor, amps: Number(amps), rated: Number(rated[motor].replace(',', '.')) }
+  const json = {
+    part: store.part?.id,
+    place: motor,
+    amps: Number(amps),
+    rated: Number(rated[motor].replace(',', '.')),
+  }
   typed.value = ''
   active.value = MOTORS.map((m) => m.motor).find((m) => m !== motor && !known(m)) ?? null
-  if (!(await store.changePart('POST', '/amps', `${motor} ${amps} A`, json)) && store.notice === '') {
+  if (!(await store.change('POST', '/amps', `${motor} ${amps} A`, json)) && store.notice === '') {
     active.value = motor
     typed.value = amps
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, type Component } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import FieldEditor from './FieldEditor.vue'
 import type { Label } from './useLabel'
@@ -10,12 +10,15 @@ const props = defineProps<{
   fields: Fields
   label: Label
   isOff: boolean
+  /** fields that are told by a picture */
+  views?: Record<string, Component>
 }>()
 const lit = defineModel<string | null>('lit', { required: true })
 const isAll = ref(false)
 const read = computed(() => props.label.read.value)
 const corrected = computed(() => props.label.corrected.value)
-const doubts = computed(() => (read.value?.doubts ?? []).filter((d) => props.fields[d.field] === undefined))
+/** What was set by hand is no longer doubted. */
+const doubts = computed(() => (read.value?.doubts ?? []).filter((d) => !(d.field in corrected.value)))
 const shown = computed(() =>
   props.attributes.filter(
     (a) =>
@@ -42,7 +45,9 @@ const shown = computed(() =>
       @focusout="lit = null"
     >
       <span class="name">{{ a.label }}</span>
-      <FieldEditor
+      <component
+        :is="views?.[a.name] ?? FieldEditor"
+        :fields="views?.[a.name] ? fields : undefined"
         :attribute="a"
         :value="fields[a.name]"
         :is-off="isOff"

@@ -42,7 +42,7 @@ function isAt(step: CallStep) {
   if (!('call' in store.place)) return false
   return (
     store.place.call === step ||
-    (step === 'PLATE' && ['SUPPLY', 'WINDINGS', 'FOUND'].includes(store.place.call))
+    (step === 'PLATE' && ['SUPPLY', 'WINDINGS', 'AMPS', 'FOUND'].includes(store.place.call))
   )
 }
 function goCall(step: CallStep) {

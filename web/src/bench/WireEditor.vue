@@ -16,6 +16,10 @@ const props = defineProps<{
   terminals: readonly string[]
   /** of the drawing; with one, terminals are typed freely and drawn as they are typed */
   caption?: string
+  /** leads of a new part lead nowhere yet */
+  hasNoNames?: boolean
+  /** told with the wires */
+  more?: object
 }>()
 const emit = defineEmits<{ kept: [] }>()
 const store = useCall()
@@ -70,7 +74,9 @@ function add() {
   rows.value.push({ terminal: props.terminals[0] ?? '', colour: '', tracer: '', name: '' })
 }
 async function keep() {
-  if (await store.change('PUT', `${props.of}/wires`, 'wires as found', { wires: named.value })) {
+  if (
+    await store.change('PUT', `${props.of}/wires`, 'wires as found', { wires: named.value, ...props.more })
+  ) {
     letGo()
     emit('kept')
   }
@@ -83,7 +89,7 @@ defineExpose({ keep, named })
     <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
     <div v-if="drawn" class="drawn" v-html="drawn" />
     <div class="head" aria-hidden="true">
-      <span>on</span><span>colour</span><span>tracer</span><span>leads to</span>
+      <span>on</span><span>colour</span><span>tracer</span><span>{{ hasNoNames ? '' : 'leads to' }}</span>
     </div>
     <datalist v-if="caption !== undefined" :id="id">
       <option v-for="t in terminals" :key="t" :value="t" />
@@ -109,7 +115,9 @@ defineExpose({ keep, named })
       <select v-model="w.tracer" :aria-label="`Wire ${i + 1}: tracer`" class="pick">
         <option v-for="n in names" :key="n" :value="n">{{ n || 'plain' }}</option>
       </select>
+      <span v-if="hasNoNames" />
       <input
+        v-else
         v-model="w.name"
         :aria-label="`Wire ${i + 1}: leads to`"
         class="pick text"

@@ -4,6 +4,7 @@ import { STEPS, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
 import TimerPlate from '@/shell/TimerPlate.vue'
 import { useCall, type CallStep } from '@/stores/call'
+import AmpsStep from './steps/AmpsStep.vue'
 import AskStep from './steps/AskStep.vue'
 import FoundStep from './steps/FoundStep.vue'
 import HookUpStep from './steps/HookUpStep.vue'
@@ -34,6 +35,7 @@ const OF_CALL: Record<CallStep, Component> = {
   PLATE: PlateStep,
   SUPPLY: SupplyStep,
   WINDINGS: WindingsStep,
+  AMPS: AmpsStep,
   FOUND: FoundStep,
   LEAVE: LeaveStep,
 }
@@ -43,11 +45,12 @@ const TITLES: Record<CallStep, string> = {
   PLATE: 'Plate',
   SUPPLY: 'Supply',
   WINDINGS: 'Windings',
+  AMPS: 'Amps',
   FOUND: 'As found',
   LEAVE: 'Leave',
 }
-/** The unit as it stands: four sheets under one step. */
-const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'FOUND']
+/** The unit as it stands: five sheets under one step. */
+const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'AMPS', 'FOUND']
 const unitStep = computed(() => {
   const at = store.place
   return 'call' in at && OF_UNIT.includes(at.call) ? at.call : null
@@ -91,7 +94,7 @@ const key = computed(() => JSON.stringify(store.place))
         </button>
       </nav>
     </template>
-    <nav v-else-if="unitStep" class="steps four zb-noprint" aria-label="The unit">
+    <nav v-else-if="unitStep" class="steps sheets zb-noprint" aria-label="The unit">
       <button
         v-for="s in OF_UNIT"
         :key="s"
@@ -154,8 +157,8 @@ h2 {
   border: var(--zb-line);
   flex: none;
 }
-.four {
-  grid-template-columns: repeat(4, 1fr);
+.sheets {
+  grid-template-columns: repeat(5, 1fr);
   margin-top: 12px;
 }
 .step {
@@ -233,8 +236,8 @@ h2 {
     border-right: 0;
     grid-template-columns: repeat(6, auto);
   }
-  .steps.four {
-    grid-template-columns: repeat(4, 1fr);
+  .steps.sheets {
+    grid-template-columns: repeat(5, auto);
     margin-top: 0;
   }
   .step {

@@ -3,10 +3,13 @@ import type { Attribute } from '@/api/types'
 /** What a typed field came to: a value, nothing, or what is wrong with it. */
 export type Typed = { value: unknown } | { wrong: string }
 
-/** A value as it stands in its field; lists with commas, numbers by name as "A 450, B 500". */
+/** A value as it stands in its field; lists with commas, groups with strokes, numbers by name as "A 450, B 500". */
 export function textOf(attribute: Attribute, value: unknown): string {
   if (value === undefined || value === null) return ''
-  if (Array.isArray(value)) return value.join(', ')
+  if (Array.isArray(value))
+    return value
+      .map((v) => (Array.isArray(v) ? v.join(', ') : v))
+      .join(Array.isArray(value[0]) ? ' / ' : ', ')
   if (attribute.type === 'NUMBERS_BY_NAME') {
     return Object.entries(value as Record<string, number>)
       .map(([name, n]) => `${name} ${n}`)
@@ -37,6 +40,22 @@ export function valueOf(attribute: Attribute, text: string): Typed {
       return all.some((n) => n === null)
         ? { wrong: `"${typed}": write figures with commas, as 50, 60` }
         : { value: all }
+    }
+    case 'NUMBER_GROUPS': {
+      const groups = typed
+        .split('/')
+        .map((g) =>
+          g
+            .split(/[\s,;–-]+/)
+            .filter((t) => t !== '')
+            .map(number),
+        )
+        .filter((g) => g.length > 0)
+      if (groups.some((g) => g.some((n) => n === null)) || groups.length === 0)
+        return {
+          wrong: `"${typed}": write 208, 230, and a second winding behind a stroke, as 208, 230 / 460`,
+        }
+      return { value: groups.length === 1 ? groups[0] : groups }
     }
     case 'NUMBERS_BY_NAME': {
       const pairs = typed.split(',').map((t) => /^\s*([A-Za-z]+)\s*:?\s*([\d.]+)\s*$/.exec(t))

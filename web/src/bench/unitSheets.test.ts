@@ -112,6 +112,7 @@ it('only places whose parts the bench can take are offered as a part', async () 
     name: `Place ${id}`,
     kind,
     serves: 'compressor',
+    title: '',
     isFamily,
   })
   const call = callWith([], {

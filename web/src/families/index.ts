@@ -1,10 +1,24 @@
 import type { Component } from 'vue'
 import UnderLoadReading from './capacitor/UnderLoadReading.vue'
+import LeadsPrinted from './motor/LeadsPrinted.vue'
+import MotorRunning from './motor/MotorRunning.vue'
+import MotorTest from './motor/MotorTest.vue'
+import StandingWhere from './motor/StandingWhere.vue'
 
 /** What a family of parts shows beyond what its schema draws. */
 interface FamilyViews {
+  /** what a part of it is called where no place names it */
+  title: string
   /** another way to take a reading, and what it is called */
   otherTest?: { words: string; view: Component }
+  /** the whole test, where it is more than readings section by section */
+  test?: Component
+  /** the proof with the power on, where it is more than compressor and fan amps */
+  running?: Component
+  /** what has to be told of a new part before its sheet is made */
+  newPart?: Component
+  /** fields that are told better by a picture than by a word */
+  fields?: Record<string, Component>
   /** what a label of it looks like, shown in the empty field */
   labelHint: string
 }
@@ -12,7 +26,16 @@ interface FamilyViews {
 /** Every family with views of its own; a new one is a line here. */
 export const FAMILIES: Record<string, FamilyViews> = {
   capacitor: {
+    title: 'Run capacitor',
     otherTest: { words: 'under load', view: UnderLoadReading },
     labelHint: '45/5 MFD 440 VAC ±6% 50/60 Hz',
+  },
+  motor: {
+    title: 'Motor',
+    test: MotorTest,
+    running: MotorRunning,
+    newPart: LeadsPrinted,
+    fields: { rotationView: StandingWhere },
+    labelHint: '1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.9 A CWLE CAP 5/370 FR 48Y',
   },
 }

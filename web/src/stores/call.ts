@@ -5,7 +5,7 @@ import { STEPS, type CallView, type Step } from '@/api/types'
 import { useTimers } from './timers'
 import { useWaiting } from './waiting'
 
-export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'SUPPLY' | 'WINDINGS' | 'FOUND' | 'LEAVE'
+export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'SUPPLY' | 'WINDINGS' | 'AMPS' | 'FOUND' | 'LEAVE'
 /** What the work surface shows: a step of the call, or a step of one part. */
 export type Place = { call: CallStep } | { part: string; step: Step }
 

@@ -83,7 +83,11 @@ export function part(more: Partial<PartView> = {}): PartView {
     wires: [],
     photos: [],
     checks: [],
+    running: [],
     amps: [],
+    speeds: [],
+    looks: [],
+    untested: [],
     ...more,
   }
 }
@@ -104,6 +108,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
     supply: { points: [], monitor: [] },
     windings: [],
+    amps: [],
     found: [],
     parts,
     tape: [],

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { SheetView } from '@/api/types'
+import { FAMILIES } from '@/families'
 import ActionBar from '@/shared/ActionBar.vue'
 import { timeOf } from '@/shared/time'
 import WireSwatch from '@/shared/WireSwatch.vue'
@@ -14,6 +15,10 @@ const store = useCall()
 const part = computed(() => store.part)
 const sheet = ref<SheetView | null>(null)
 const isEditing = ref(part.value?.wires.length === 0 && !part.value.isSheetOpened && !part.value.isDead)
+/** Leads of the new part are told before its sheet is made, by families that have such. */
+const newPart = computed(() => FAMILIES[part.value?.kind ?? '']?.newPart)
+const isNaming = ref(!!newPart.value && part.value?.leads?.wires.length === 0 && !part.value.isSheetOpened)
+const leadsView = ref<{ keep: () => unknown } | null>(null)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
 const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead || part.value.isSheetOpened))
@@ -22,7 +27,7 @@ const left = computed(() => sheet.value?.steps.filter((s) => !s.done).length ?? 
 async function look() {
   const id = store.call?.id
   const at = part.value?.id
-  if (id === undefined || at === undefined || !canOpen.value || isEditing.value) return
+  if (id === undefined || at === undefined || !canOpen.value || isEditing.value || isNaming.value) return
   try {
     const isFirst = !part.value?.isSheetOpened
     sheet.value = await body(
@@ -34,12 +39,13 @@ async function look() {
     wrong.value = (problem as Error).message
   }
 }
-watch([() => store.call?.tape.length, canOpen, isEditing], () => void look(), { immediate: true })
+watch([() => store.call?.tape.length, canOpen, isEditing, isNaming], () => void look(), { immediate: true })
 
 const action = computed(() => {
   const p = part.value
   if (!p?.chosen) return { words: 'Choose a replacement first', go: () => store.goStep('MATCH') }
   if (isEditing.value) return { words: 'Keep the wires as found', go: () => editor.value?.keep() }
+  if (isNaming.value) return { words: 'Keep the leads of the new motor', go: () => leadsView.value?.keep() }
   if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
   if (!sheet.value) return { words: 'Opening the sheet …', go: null }
   if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
@@ -49,6 +55,21 @@ function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on })
 }
 const print = () => window.print()
+
+/** The run capacitor that goes with the motor: its part is opened, or added where none is in question. */
+async function openCapacitor() {
+  const beside = part.value?.capacitor
+  if (!beside) return
+  if (beside.part) {
+    store.openPart(beside.part)
+    return
+  }
+  const known = store.call?.parts.length ?? 0
+  if (await store.change('POST', '/parts', 'run capacitor', { kind: 'capacitor', placeId: beside.placeId })) {
+    const added = store.call?.parts[known]
+    if (added) store.go({ part: added.id, step: 'READ' })
+  }
+}
 </script>
 
 <template>
@@ -72,9 +93,10 @@ const print = () => window.print()
         />
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
+      <component :is="newPart" v-else-if="isNaming && newPart" ref="leadsView" @kept="isNaming = false" />
       <template v-else-if="!canOpen">
         <p class="zb-caution">
-          <b>Not read dead yet.</b> The sheet opens once every pair of this unit and of the capacitor reads
+          <b>Not read dead yet.</b> The sheet opens once every pair of this unit and of its capacitors reads
           under 5 V.
         </p>
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
@@ -93,6 +115,13 @@ const print = () => window.print()
             <div v-html="sheet.left" />
           </figure>
         </div>
+        <p v-if="part.capacitor && !part.capacitor.isDone" class="beside">
+          <b>Capacitor for this motor: {{ part.capacitor.wanted }}</b>
+          <v-btn v-if="part.capacitor.part || part.capacitor.placeId" height="48" @click="openCapacitor">{{
+            part.capacitor.part ? 'to its part' : 'open its part'
+          }}</v-btn>
+          <span v-else class="zb-soft">add it as a part of its own</span>
+        </p>
         <ol class="steps">
           <li v-for="(s, i) in sheet.steps" :key="s.key">
             <label class="tick">
@@ -114,14 +143,21 @@ const print = () => window.print()
           <b v-if="!sheet.powerOn && sheet.sinceMillis"
             >Power is off since {{ timeOf(sheet.sinceMillis) }}.</b
           >
-          No screw into a coil or can. The unit's own diagram decides over this sheet.
+          {{ newPart ? '' : 'No screw into a coil or can. ' }}The unit's own diagram and the new part's own
+          label decide over this sheet.
         </p>
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
-      <template v-if="part.chosen && !isEditing">
+      <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="isNaming = false"
+        >without naming leads</v-btn
+      >
+      <template v-else-if="part.chosen && !isEditing">
         <v-btn variant="text" height="32" @click="isEditing = true">change the wires as found</v-btn>
+        <v-btn v-if="newPart" variant="text" height="32" @click="isNaming = true"
+          >leads of the new motor</v-btn
+        >
         <v-btn v-if="sheet" variant="text" height="32" @click="print">print</v-btn>
       </template>
       <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false"
@@ -155,6 +191,13 @@ figure :deep(svg) {
   height: auto;
   max-height: 270px;
   display: block;
+}
+.beside {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 8px 16px;
+  margin: 12px 0 0;
 }
 .steps {
   list-style: none;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { LookView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import { dayOf } from '@/shared/time'
@@ -10,6 +11,8 @@ import ReadingRow from '../ReadingRow.vue'
 /** The verdicts with their reckoning, and what follows from them. */
 const store = useCall()
 const part = computed(() => store.part)
+const looks = computed(() => part.value?.looks.filter((l) => l.seen !== undefined) ?? [])
+const answer = (l: LookView) => l.answers.find((a) => a.key === l.seen)?.words ?? ''
 const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | null>(null)
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
@@ -19,7 +22,8 @@ const findings = computed(() => {
 })
 const action = computed(() => {
   const p = part.value
-  if (!p || p.readings.length === 0) return { words: 'Test it first', go: () => store.goStep('TEST') }
+  if (!p || (p.readings.length === 0 && looks.value.length === 0))
+    return { words: 'Test it first', go: () => store.goStep('TEST') }
   if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
   if (p.verdict === 'FAILED')
     return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
@@ -48,8 +52,14 @@ const under = computed(() => {
         }}</b>
         {{ part.closed.asLeft }} {{ part.closed.note }}
       </p>
-      <p v-if="part.readings.length === 0" class="zb-note">Nothing read yet, so there is nothing to judge.</p>
-      <template v-for="r in part.readings" :key="r.line">
+      <p v-if="part.readings.length === 0 && looks.length === 0" class="zb-note">
+        Nothing read yet, so there is nothing to judge.
+      </p>
+      <p v-for="l in looks" :key="l.key" class="look">
+        {{ l.question }}: <b>{{ answer(l) }}</b>
+        <span v-if="l.meaning" class="zb-soft">{{ l.meaning }}</span>
+      </p>
+      <template v-for="r in part.readings" :key="`${r.line} ${r.subject}`">
         <ReadingRow :subject="r.subject" :judged="r" />
         <div class="zb-note why">
           <p>{{ r.reckoning }}</p>
@@ -60,7 +70,7 @@ const under = computed(() => {
     </div>
     <ActionBar :words="action.words" @act="action.go()">
       <span class="zb-soft">{{ under }}</span>
-      <template v-if="store.isWorking && part.readings.length && !part.closed">
+      <template v-if="store.isWorking && (part.readings.length || looks.length) && !part.closed">
         <v-btn v-if="part.verdict !== 'FAILED'" variant="text" height="32" @click="store.goStep('MATCH')"
           >replace it anyway</v-btn
         >
@@ -80,6 +90,13 @@ const under = computed(() => {
 </template>
 
 <style scoped>
+.look {
+  display: grid;
+  border-bottom: 1px solid var(--zb-hair);
+  padding: 6px 0 8px;
+  margin-bottom: 8px;
+  font-size: 19px;
+}
 .why {
   margin: 0 0 14px;
 }

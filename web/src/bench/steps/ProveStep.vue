@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import ActionBar from '@/shared/ActionBar.vue'
+import { FAMILIES } from '@/families'
 import LabelledField from '@/shared/LabelledField.vue'
+import PageTabs from '@/shared/PageTabs.vue'
 import { useCall } from '@/stores/call'
 import AmpsDesk from '../AmpsDesk.vue'
+import CheckList from '../CheckList.vue'
 import ReadingDesk from '../ReadingDesk.vue'
 
 /** The new part measured before it goes in, a look before power, amps after; then the part is closed. */
@@ -11,7 +14,14 @@ const store = useCall()
 const part = computed(() => store.part)
 const note = ref('')
 const returnDate = ref(part.value?.chosen?.returnDate ?? '')
-const page = ref<'NEW' | 'LOOK' | 'AMPS'>('NEW')
+type Page = 'NEW' | 'LOOK' | 'AMPS'
+/** Some parts have nothing to be measured before they go in. */
+const hasNew = computed(() => part.value?.chosen?.pieces.some((p) => p.sections.length > 0) ?? true)
+const page = ref<Page>(hasNew.value ? 'NEW' : 'LOOK')
+const running = computed(() => FAMILIES[part.value?.kind ?? '']?.running)
+const toTickRunning = computed(() => part.value?.running.filter((c) => !c.done) ?? [])
+const toRun = computed(() => part.value?.speeds.filter((s) => !s.isProved) ?? [])
+const runningView = ref<{ canKeep: boolean; keep: () => Promise<unknown> } | null>(null)
 const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
 const unproved = computed(() => part.value?.chosen?.pieces.filter((p) => !p.isProved) ?? [])
 /** What is still to be measured stands first. */
@@ -38,6 +48,13 @@ const action = computed(() => {
   }
   if (unproved.value.length) return { words: 'Measure the new part first', go: () => (page.value = 'NEW') }
   if (toTick.value.length) return { words: 'Tick off the look first', go: () => (page.value = 'LOOK') }
+  if (runningView.value?.canKeep)
+    return { words: 'Put the amps on the tape', go: () => void runningView.value?.keep() }
+  if (toRun.value.length) {
+    const speeds = toRun.value.map((s) => s.name).filter((n) => n !== '')
+    return { words: `Read its amps${speeds.length ? ` on ${speeds.join(', ')}` : ''}`, go: null }
+  }
+  if (toTickRunning.value.length) return { words: `${toTickRunning.value.length} to tick`, go: null }
   return { words: `Close: ${p.chosen.title} in`, go: close }
 })
 
@@ -52,28 +69,16 @@ async function close() {
 function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'PROOF', key, on })
 }
-const PAGES = [
-  { page: 'NEW', words: 'New part' },
-  { page: 'LOOK', words: 'Before power' },
-  { page: 'AMPS', words: 'Running' },
-] as const
+const pages = computed<{ value: Page; words: string }[]>(() => [
+  ...(hasNew.value ? [{ value: 'NEW', words: 'New part' } as const] : []),
+  { value: 'LOOK', words: 'Before power' },
+  { value: 'AMPS', words: 'Running' },
+])
 </script>
 
 <template>
   <div v-if="part">
-    <nav v-if="part.chosen && !part.closed" class="pages" aria-label="Stages of the proof">
-      <button
-        v-for="p in PAGES"
-        :key="p.page"
-        type="button"
-        class="page"
-        :class="{ on: page === p.page }"
-        :aria-pressed="page === p.page"
-        @click="page = p.page"
-      >
-        {{ p.words }}
-      </button>
-    </nav>
+    <PageTabs v-if="part.chosen && !part.closed" v-model="page" :pages="pages" label="Stages of the proof" />
     <div tabindex="0" class="zb-scroll">
       <p v-if="!part.chosen" class="zb-note">There is nothing to prove until a replacement is chosen.</p>
       <template v-else-if="part.closed">
@@ -89,21 +94,10 @@ const PAGES = [
           <ReadingDesk :sections="p.sections" :known="p.readings" :piece="p.piece" />
         </section>
       </template>
-      <ul v-else-if="page === 'LOOK'" class="checks">
-        <li v-for="c in part.checks" :key="c.key">
-          <label class="tick">
-            <span>{{ c.text }}</span>
-            <input
-              type="checkbox"
-              :checked="c.done"
-              :disabled="!store.isWorking"
-              @change="tick(c.key, !c.done)"
-            />
-          </label>
-        </li>
-      </ul>
+      <CheckList v-else-if="page === 'LOOK'" :checks="part.checks" @tick="tick" />
       <template v-else>
-        <AmpsDesk />
+        <component :is="running" v-if="running" ref="runningView" @tick="tick" />
+        <AmpsDesk v-else />
         <LabelledField v-model="note" label="A line for the next person" has-no-wrong-line class="note" />
         <LabelledField
           v-if="isStopgap"
@@ -132,26 +126,6 @@ const PAGES = [
 </template>
 
 <style scoped>
-.pages {
-  display: flex;
-  padding: 0 20px;
-  border-bottom: 1px solid var(--zb-hair);
-}
-.page {
-  min-height: 48px;
-  padding: 0 18px 0 0;
-  border: 0;
-  background: none;
-  cursor: pointer;
-  color: var(--zb-soft);
-}
-.page.on {
-  color: var(--zb-ink);
-  font-weight: 700;
-  text-decoration: underline;
-  text-decoration-thickness: 3px;
-  text-underline-offset: 6px;
-}
 .piece + .piece {
   border-top: var(--zb-line);
   padding-top: 12px;
@@ -159,33 +133,7 @@ const PAGES = [
 h3 {
   font-size: 20px;
 }
-.checks {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-}
-.tick {
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  min-height: 56px;
-  border-bottom: 1px solid var(--zb-hair);
-  cursor: pointer;
-  font-size: 19px;
-}
-.tick input {
-  width: 28px;
-  height: 28px;
-  flex: none;
-  accent-color: var(--zb-ink);
-}
 .note {
   margin-top: 14px;
-}
-@media (max-width: 839px) {
-  .pages {
-    padding: 0 16px;
-  }
 }
 </style>

@@ -76,6 +76,7 @@ function sameAsLastTime() {
         :attributes="part.attributes"
         :fields="fields"
         :label="label"
+        :views="FAMILIES[part.kind]?.fields"
         :is-off="!canEdit"
       />
       <p v-if="part.chosen" class="zb-soft">A replacement is chosen; put it back to change the label.</p>

@@ -28,7 +28,8 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
 </script>
 
 <template>
-  <div v-if="part">
+  <component :is="FAMILIES[part.kind]!.test" v-if="part && FAMILIES[part.kind]?.test" />
+  <div v-else-if="part">
     <div tabindex="0" class="zb-scroll">
       <p v-if="part.sections.length === 0" class="zb-note">
         The rated µF is not known yet. It is the largest print on the label; a reading means nothing without

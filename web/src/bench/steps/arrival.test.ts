@@ -33,6 +33,7 @@ const place = (id: number, kind: string, isFamily: boolean) => ({
   name: `Place ${id}`,
   kind,
   serves: 'compressor',
+  title: '',
   isFamily,
 })
 const unit = (...places: ReturnType<typeof place>[]) => ({ ...callWith([]).unit!, places })

@@ -5,14 +5,14 @@ import java.util.Optional;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.family.Family;
 import zestbench.core.label.LabelRead;
-import zestbench.core.motor.MotorLabel;
+import zestbench.core.motor.MotorFamily;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
 
 /** Every family of parts the bench knows; a new one is one line here. */
 public final class Families {
-    public static final List<Family> ALL = List.of(CapacitorFamily.FAMILY);
+    public static final List<Family> ALL = List.of(MotorFamily.FAMILY, CapacitorFamily.FAMILY);
 
     /** Lets the text tell what it is a label of. */
     public static final String AUTO = "auto";
@@ -28,19 +28,22 @@ public final class Families {
         return ALL.stream().filter(f -> f.kind().equals(kind)).findFirst();
     }
 
+    /** What a person calls an attribute of any family. */
+    public static String titleOf(String attribute) {
+        String out = attribute;
+        for (Family family : ALL) {
+            out = out.equals(attribute) ? family.titleOf(attribute) : out;
+        }
+        return out;
+    }
+
     /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */
     public static LabelRead read(String kind, String text) {
         if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(text))) {
             return PlateLabel.read(text);
         }
-        if (kind.equals(MotorLabel.KIND)) {
-            return MotorLabel.read(text);
-        }
         if (!kind.equals(AUTO)) {
             return named(kind).read().apply(text);
-        }
-        if (MotorLabel.resembles(text)) {
-            return MotorLabel.read(text);
         }
         return ALL.stream()
                 .filter(f -> f.resembles().apply(text))
@@ -57,7 +60,6 @@ public final class Families {
     }
 
     private static String kinds() {
-        return String.join(", ", ALL.stream().map(Family::kind).toList()) + ", " + MotorLabel.KIND + ", "
-                + PlateLabel.KIND;
+        return String.join(", ", ALL.stream().map(Family::kind).toList()) + ", " + PlateLabel.KIND;
     }
 }

@@ -71,7 +71,10 @@ class CallJourneyTest {
         for (JsonNode check : view().at("/parts/0/checks")) {
             tick("PROOF", check.at("/key").asString());
         }
-        JsonNode amps = bench.post(part + "/amps", "{\"place\":\"FAN\",\"amps\":1.2,\"rated\":1.4}")
+        JsonNode amps = bench.post(
+                        call + "/amps",
+                        "{\"part\":\"" + part.replaceAll(".*/", "")
+                                + "\",\"place\":\"FAN\",\"amps\":1.2,\"rated\":1.4}")
                 .json();
         assertThat(amps.at("/safe/live").asBoolean())
                 .as("amps are read with the power on")

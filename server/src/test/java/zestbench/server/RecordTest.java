@@ -97,7 +97,10 @@ class RecordTest {
         for (JsonNode check : bench.get(call).json().at("/parts/0/checks")) {
             change(part + "/ticks", "{\"list\":\"PROOF\",\"key\":" + check.at("/key") + ",\"on\":true}");
         }
-        change(part + "/amps", "{\"place\":\"COMPRESSOR\",\"amps\":15,\"rated\":17.9}");
+        change(
+                call + "/amps",
+                "{\"part\":\"" + part.replaceAll(".*/", "")
+                        + "\",\"place\":\"COMPRESSOR\",\"amps\":15,\"rated\":17.9}");
         change(part + "/close", "{\"outcome\":\"REPLACED\",\"note\":\"proper one ordered\"}");
         change(part + "/reopen", "{}");
         change(part + "/close", "{\"outcome\":\"REPLACED\"}");

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Phrase;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
@@ -26,6 +28,9 @@ public final class RunningAmps {
     /** From this share of LRA on, held for over half a second, a rotor does not turn. [practice] */
     private static final double NOT_STARTING = 0.75;
 
+    private static final double VOLTS_WITHIN = 0.10;
+    private static final Mark MOTOR_VOLTS = Mark.standard("NEMA MG 1, 12.44");
+
     /** Which motor is read. */
     public enum Place {
         COMPRESSOR,
@@ -37,14 +42,43 @@ public final class RunningAmps {
      * Amps of one motor.
      *
      * @param inrush the most that was held while it started; null where it was not taken
+     * @param volts on the motor while it ran; null where they were not read
+     * @param pressuresEqual whether suction and discharge of a compressor stay near-equal; null where no one looked
      */
-    public record Taken(Place place, double amps, @Nullable Double inrush) {}
+    public record Taken(
+            Place place,
+            double amps,
+            @Nullable Double inrush,
+            @Nullable Double volts,
+            @Nullable Boolean pressuresEqual) {
+        public Taken(Place place, double amps, @Nullable Double inrush) {
+            this(place, amps, inrush, null, null);
+        }
 
-    /** What the plate says; null where it does not. @param ratedLoad of the compressor @param fullLoad of fan or blower */
+        /** Whether a compressor pumps, by amps and pressures together; null where that was not looked at. */
+        public @Nullable Boolean isPumping(double rated) {
+            return place == Place.COMPRESSOR && pressuresEqual != null
+                    ? Boolean.valueOf(!(pressuresEqual && amps < IDLE * rated))
+                    : null;
+        }
+    }
+
+    /**
+     * What the plate or label says; null or empty where it does not.
+     *
+     * @param ratedLoad of the compressor
+     * @param fullLoad of fan or blower
+     * @param volts it is made for
+     */
     public record Rated(
             @Nullable Double ratedLoad,
             @Nullable Double fullLoad,
-            @Nullable Double lockedRotor) {}
+            @Nullable Double lockedRotor,
+            List<Double> volts) {
+        public Rated(@Nullable Double ratedLoad, @Nullable Double fullLoad, @Nullable Double lockedRotor) {
+            this(ratedLoad, fullLoad, lockedRotor, List.of());
+        }
+    }
 
     private RunningAmps() {}
 
@@ -74,11 +108,42 @@ public final class RunningAmps {
                 verdicts.addAll(running.verdicts());
                 findings.addAll(running.findings());
             }
+            if (Boolean.FALSE.equals(taken.isPumping(limit == null ? 0 : limit))) {
+                findings.add(Finding.caution("Runs but does not pump: amps under 60 % with near-equal pressures. "
+                        + "On three phases look at the phase order first."));
+            }
             if (taken.inrush() != null) {
                 inrush(taken.place(), taken.inrush(), lockedRotor, meter, verdicts, findings);
             }
+            if (taken.volts() != null && !rated.volts().isEmpty()) {
+                verdicts.add(volts(taken.place(), taken.volts(), rated.volts(), meter, findings));
+            }
         }
         return Judgement.of(verdicts, findings);
+    }
+
+    /** ±10 % of the rated volts under load. [NEMA MG 1, 12.44] */
+    private static Judged volts(Place place, double volts, List<Double> rated, Meter meter, List<Finding> findings) {
+        double low = rated.stream().min(Double::compare).orElse(0.0) * (1 - VOLTS_WITHIN);
+        double high = rated.stream().max(Double::compare).orElse(0.0) * (1 + VOLTS_WITHIN);
+        Limits limits = new Limits(Figures.tidy(low), Figures.tidy(high));
+        Reading reading = Reading.of(Quantity.VOLTS, volts);
+        double doubt = meter.uncertaintyOf(reading);
+        Verdict verdict = Guard.judge(volts, limits, doubt);
+        if (verdict == Verdict.FAILED) {
+            findings.add(Finding.caution(
+                    "{} V under load is outside {}: amps mean little until the volts are right.",
+                    volts,
+                    limits.text()));
+        }
+        return new Judged(
+                place.name() + " VOLTS",
+                verdict,
+                reading,
+                doubt,
+                null,
+                limits,
+                Reckoning.of(MOTOR_VOLTS, "{} V under load, {} allowed: ±10 % of the label.", volts, limits.text()));
     }
 
     private static Judged notStarting(Taken taken, double lockedRotor, Meter meter) {

@@ -4,6 +4,9 @@ import java.util.List;
 import java.util.Optional;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.HookupRequest;
+import zestbench.core.family.Proof;
+import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.InputProblem;
 
@@ -22,7 +25,11 @@ public final class CapacitorFamily {
             CapacitorFamily::missing,
             spec -> rating(spec).map(CapacitorHookup::terminals).orElse(List.of()),
             spec -> rating(spec).map(CapacitorFamily::charged).orElse(List.of()),
-            CapacitorHookup::sheet);
+            CapacitorHookup::sheet,
+            List.of(),
+            spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
+            CapacitorFamily::proof,
+            spec -> spec.has("sections") || spec.has("microfaradsLow"));
 
     private CapacitorFamily() {}
 
@@ -55,5 +62,19 @@ public final class CapacitorFamily {
             return List.of();
         }
         return rating.isDual() ? List.of("C–HERM", "C–FAN", "HERM–FAN") : List.of("a–b");
+    }
+
+    /** A look before the power goes back on. [practice] */
+    private static Proof proof(HookupRequest request) {
+        int pieces = Math.max(1, request.pieces().size());
+        return new Proof(
+                List.of(
+                        new Check("wires", "Wires as on the hook-up sheet, spades tight"),
+                        new Check("straps", pieces > 1 ? "All " + pieces + " cans strapped" : "The can strapped"),
+                        new Check("screws", "Screws clear of coils, cans and refrigerant lines"),
+                        new Check("tools", "Discharge tool off, no jumper or tool left inside"),
+                        new Check("panel", "Panel on")),
+                List.of(),
+                List.of());
     }
 }

@@ -10,7 +10,7 @@ import zestbench.core.value.Value;
 
 /** The grammar of capacitor labels. */
 public final class CapacitorLabel {
-    static final String KIND = "capacitor";
+    public static final String KIND = "capacitor";
 
     /** Words that speak of another kind of part even where a capacitor is mentioned beside it. */
     private static final Set<String> OTHER_PARTS =

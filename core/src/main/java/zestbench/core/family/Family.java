@@ -2,6 +2,7 @@ package zestbench.core.family;
 
 import java.util.List;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
 import zestbench.core.wiring.Sheet;
@@ -22,6 +23,10 @@ import zestbench.core.wiring.Sheet;
  * @param terminals the terminals wires can be found on; empty until the spec tells them
  * @param charged pairs of terminals that can hold a charge and have to be read dead
  * @param hookup the sheet for putting a choice in the old part's place
+ * @param looks what is seen or felt on it
+ * @param asked names of the tests without which it does not count as tested: sections, looks, windings
+ * @param proof what proves a choice once it is in
+ * @param isEnough whether offers can be held against what its label tells
  */
 public record Family(
         String kind,
@@ -36,4 +41,17 @@ public record Family(
         Function<Spec, List<Attribute>> missing,
         Function<Spec, List<String>> terminals,
         Function<Spec, List<String>> charged,
-        Function<HookupRequest, Sheet> hookup) {}
+        Function<HookupRequest, Sheet> hookup,
+        List<Look> looks,
+        Function<Spec, List<String>> asked,
+        Function<HookupRequest, Proof> proof,
+        Predicate<Spec> isEnough) {
+    /** What a person calls an attribute; criteria that are none go by their own name. */
+    public String titleOf(String attribute) {
+        return attributes.stream()
+                .filter(a -> a.name().equals(attribute))
+                .map(Attribute::label)
+                .findFirst()
+                .orElse(attribute);
+    }
+}

@@ -28,7 +28,7 @@ final class FitRules {
     private static final List<String> IN_RAIN = List.of("TEAO", "TENV", "TEFC");
     private static final List<String> CLASSES = List.of("A", "B", "F", "H");
     private static final double SHAFT_WITHIN = 0.005;
-    private static final double BAND_WITHIN = 0.15;
+    static final double BAND_WITHIN = 0.15;
     private static final String PROVE = "Prove the rotation before it is left.";
     private static final Mark NEMA = Mark.standard("NEMA MG 1, part 4");
 

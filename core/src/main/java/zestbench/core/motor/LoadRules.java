@@ -332,7 +332,7 @@ final class LoadRules {
         p.add("capacitorMicrofarads", wanted, given, outcome, Mark.PRACTICE, "another motor, another capacitor");
     }
 
-    private static String capacitorText(MotorRating motor) {
+    static String capacitorText(MotorRating motor) {
         return motor.microfarads()
                 .map(c -> Figures.plain(c) + " µF"
                         + motor.capacitorVolts()

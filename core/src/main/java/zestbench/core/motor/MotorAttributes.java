@@ -63,7 +63,8 @@ public final class MotorAttributes {
             Attribute.choice("bearing", "Bearing", SMALL_PRINT, "SLEEVE", "BALL"),
             Attribute.text("shaftPosition", "Shaft position", RATING_LINE),
             Attribute.number("bladeDiameterInches", "Blade diameter", "in", MEASURED),
-            Attribute.number("bladePitchDegrees", "Blade pitch", "°", "on the hub or blade"));
+            Attribute.number("bladePitchDegrees", "Blade pitch", "°", "on the hub or blade"),
+            Attribute.number("bladeDepthInches", "Blade depth", "in", "in its ring; measure it before it comes off"));
 
     private MotorAttributes() {}
 }

@@ -77,13 +77,13 @@ final class MotorPair {
         return named.stream().anyMatch(v -> Math.abs(line - v) <= VOLTS_WITHIN * v);
     }
 
-    /** The phase of the supply: as given, of the plate, of the old motor. */
+    /** The phase it is fed: as given, of the old motor, of the plate; a three-phase unit can have single-phase fans. */
     Optional<Integer> phase() {
         if (circuit.phase() != null) {
             return Optional.of(circuit.phase());
         }
-        Optional<Integer> plate = circuit.plate().number("phase").map(Double::intValue);
-        return plate.isPresent() ? plate : phaseOf(needed);
+        Optional<Integer> old = phaseOf(needed);
+        return old.isPresent() ? old : circuit.plate().number("phase").map(Double::intValue);
     }
 
     static Optional<Integer> phaseOf(MotorRating motor) {

@@ -147,6 +147,21 @@ record MotorRating(
         return fullLoadAmps.stream().max(Double::compare);
     }
 
+    /** Amps at a line and speed: one for each connection, or one for each speed, or the one that is printed. */
+    Optional<Double> ratedAmps(Optional<Double> lineVolts, int speed) {
+        if (volts.size() == fullLoadAmps.size() && volts.size() > 1) {
+            for (int i = 0; i < volts.size(); i++) {
+                if (lineVolts.isPresent() && MotorPair.serves(volts.get(i), lineVolts.get())) {
+                    return Optional.of(fullLoadAmps.get(i));
+                }
+            }
+            return Optional.empty();
+        }
+        return fullLoadAmps.isEmpty()
+                ? Optional.empty()
+                : Optional.of(fullLoadAmps.get(Math.min(Math.max(0, speed), fullLoadAmps.size() - 1)));
+    }
+
     /** CW or CCW as seen from the lead end; empty where that cannot be told. From the other end it is the opposite. */
     Optional<String> leadEndRotation() {
         if (rotation.isEmpty() || view.isEmpty() || rotation.get().equals("REVERSIBLE")) {

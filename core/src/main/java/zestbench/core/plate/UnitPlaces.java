@@ -3,6 +3,7 @@ package zestbench.core.plate;
 import java.util.ArrayList;
 import java.util.List;
 import zestbench.core.family.Spec;
+import zestbench.core.quantity.Letters;
 
 /** The places of a unit that its plate speaks of, and those that every unit of its kind has. */
 public final class UnitPlaces {
@@ -55,5 +56,11 @@ public final class UnitPlaces {
 
     private static String numbered(String name, int at, int of) {
         return of == 1 ? name : name + " " + at;
+    }
+
+    /** Whether what {@code serves} names is the motor at {@code place}: an outdoor fan, an indoor blower. */
+    public static boolean isServedBy(String place, String serves) {
+        String motor = Letters.small(place).replaceAll(" motor.*", "");
+        return !motor.isBlank() && Letters.small(serves).contains(motor);
     }
 }

@@ -15,23 +15,33 @@ import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 
 /**
- * What was typed into the quick line: a label, a label and readings behind a colon, readings alone, or
+ * What was typed into the quick line: a label, a label and readings behind a colon, readings alone, windings or amps, or
  * a unit's plate.
  *
  * @param label what the part before the colon says; null where readings stand alone
  * @param readings in the order of the sections; a dash passes one over
+ * @param motor windings or amps, which belong to any motor of the unit; null where something else was written
  * @param problem what is wrong, and what would be right; null where all was understood
  */
 public record QuickLine(
         @Nullable LabelRead label,
         List<SectionReading> readings,
+        @Nullable MotorReadings motor,
         @Nullable String problem) {
+    public QuickLine(@Nullable LabelRead label, List<SectionReading> readings, @Nullable String problem) {
+        this(label, readings, null, problem);
+    }
+
     private static final String HOW = "write a label, a colon and the readings, such as 45+5 440 6% : 44.1 4.9";
 
     /** @param sections names of the sections of the part at hand, for readings without a label */
     public static QuickLine of(String text, List<String> sections) {
         if (PlateLabel.resembles(text)) {
             return new QuickLine(PlateLabel.read(text), List.of(), null);
+        }
+        MotorReadings.Read motor = MotorReadings.read(text);
+        if (motor != null) {
+            return new QuickLine(null, List.of(), motor.readings(), motor.problem());
         }
         int colon = text.indexOf(':');
         String before = (colon < 0 ? text : text.substring(0, colon)).strip();
@@ -42,13 +52,6 @@ public record QuickLine(
         }
         if (label != null && label.kind() == null) {
             return new QuickLine(label, List.of(), "\"" + before + "\" is no label that can be read: " + HOW);
-        }
-        if (label != null && label.kind() != null && Families.find(label.kind()).isEmpty()) {
-            return new QuickLine(
-                    null,
-                    List.of(),
-                    "This is the label of a " + label.kind()
-                            + ": the bench cannot take one into question yet, so keep it as " + "a note under Ask");
         }
         List<String> names;
         try {

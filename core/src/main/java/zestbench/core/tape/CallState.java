@@ -9,10 +9,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.family.HookupRequest;
+import zestbench.core.capacitor.CapacitorLabel;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Source;
+import zestbench.core.family.MatchRequest.StockLine;
+import zestbench.core.family.MatchRequest.Witness;
+import zestbench.core.family.Spec;
+import zestbench.core.motor.MotorFamily;
+import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
+import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
 import zestbench.core.suspect.Fact;
@@ -30,6 +39,7 @@ public final class CallState {
     private final Map<String, PlaceFound> places = new LinkedHashMap<>();
     private final Map<String, Line> windings = new LinkedHashMap<>();
     private final List<Line> windingsRead = new ArrayList<>();
+    private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private Plates plates;
     private Entry.@Nullable CallEnded ended;
@@ -81,7 +91,18 @@ public final class CallState {
         } else {
             takeOfUnit(line);
         }
+        if (entry instanceof Entry.WindingsRead read && entry.part() != null) {
+            takeWindings(read, line);
+        }
+        if (entry instanceof Entry.AmpsRead read && read.at() != null) {
+            amps.put(read.at() + " " + read.key(), line);
+        }
         takeSafety(line);
+    }
+
+    private void takeWindings(Entry.WindingsRead read, Line line) {
+        windings.put(read.place(), line);
+        windingsRead.add(line);
     }
 
     /** What belongs to the unit as a whole. */
@@ -98,8 +119,7 @@ public final class CallState {
         } else if (entry instanceof Entry.SupplyRead read) {
             supply.take(read.point(), read.judged().subject(), line);
         } else if (entry instanceof Entry.WindingsRead read) {
-            windings.put(read.place(), line);
-            windingsRead.add(line);
+            takeWindings(read, line);
         } else if (entry instanceof Entry.PlaceWires found) {
             places.put(
                     found.place(),
@@ -138,6 +158,8 @@ public final class CallState {
     /** Only figures, labels and notes can be struck; what moved stock is undone by its own step. */
     public static boolean isStrikable(Entry entry) {
         return entry instanceof Entry.Measured
+                || entry instanceof Entry.Looked
+                || entry instanceof Entry.SheaveSet
                 || entry instanceof Entry.DeadRead
                 || entry instanceof Entry.AmpsRead
                 || entry instanceof Entry.LabelRead
@@ -210,6 +232,11 @@ public final class CallState {
         return windings;
     }
 
+    /** The latest amps of each motor and speed, by place. */
+    public Map<String, Line> amps() {
+        return amps;
+    }
+
     /** Answers by question. */
     public Map<String, String> answers() {
         return answers;
@@ -227,7 +254,7 @@ public final class CallState {
 
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
-        return Evidence.of(answers, plates.outdoor(), supply, windingsRead, parts.values());
+        return Evidence.of(answers, plates.outdoor(), supply, windingsRead, amps.values(), parts.values());
     }
 
     /** Whether anything is known of the fault, beyond what the plate says of the unit. */
@@ -235,22 +262,65 @@ public final class CallState {
         return evidence().keySet().stream().anyMatch(fact -> fact != Fact.THREE_PHASE);
     }
 
-    /** The hook-up sheet of a part whose replacement is chosen. */
-    public static Optional<Sheet> sheet(PartState part) {
-        Entry.Chosen chosen = part.chosen();
-        if (chosen == null) {
-            return Optional.empty();
-        }
-        return Optional.of(part.family()
-                .hookup()
-                .apply(new HookupRequest(
-                        part.spec(),
-                        chosen.pieces().stream().map(Entry.Piece::spec).toList(),
-                        chosen.assignment(),
-                        part.wires())));
+    /** What is known of the circuit a part is in; an indoor part of a split system is on a circuit of its own. */
+    public Circuit circuit(PartState part) {
+        boolean isIndoor = Letters.small(part.added().place()).startsWith("indoor");
+        boolean isElsewhere = isIndoor && plates.outdoor().rows("indoorFans").isEmpty();
+        return new Circuit(
+                null,
+                isElsewhere ? null : supply.lineVolts().orElse(null),
+                null,
+                isElsewhere ? plates.indoor() : plates.outdoor(),
+                part.family().kind().equals(MotorLabel.KIND) ? MotorFamily.usedTaps(part.spec(), part.wires()) : null);
     }
 
-    public static Set<Step> filled(PartState part) {
+    /** Witnesses of what a part has to be: a capacitor's is the label of the motor it serves, the new one's first. */
+    public List<Witness> witnesses(PartState part) {
+        List<Witness> out = new ArrayList<>();
+        for (PartState motor : parts.values()) {
+            if (isServedBy(motor, part) && motor.closed() == null) {
+                Entry.Chosen choice = motor.chosen();
+                Spec label =
+                        choice == null ? motor.spec() : choice.pieces().get(0).spec();
+                if (label.has("capacitorMicrofarads")) {
+                    out.add(new Witness(Source.MOTOR_LABEL, label));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** The id of a part that stays in beside a new one. */
+    public static final String STAYING = "stays-in";
+
+    /** The old part itself, where all of it reads good and only what it serves has changed. */
+    public Optional<StockLine> staying(PartState part) {
+        return part.isGood() && !witnesses(part).isEmpty()
+                ? Optional.of(new StockLine(STAYING, 1, part.spec(), 0))
+                : Optional.empty();
+    }
+
+    /** The capacitor in question that serves {@code motor}. */
+    public Optional<PartState> capacitorOf(PartState motor) {
+        return parts.values().stream()
+                .filter(part -> isServedBy(motor, part) && part.closed() == null)
+                .findFirst();
+    }
+
+    private static boolean isServedBy(PartState motor, PartState capacitor) {
+        return motor.family().kind().equals(MotorLabel.KIND)
+                && capacitor.family().kind().equals(CapacitorLabel.KIND)
+                && UnitPlaces.isServedBy(
+                        motor.added().place(), capacitor.added().serves());
+    }
+
+    /** The hook-up sheet of a part whose replacement is chosen. */
+    public Optional<Sheet> sheet(PartState part) {
+        Sheet beside = capacitorOf(part).flatMap(this::sheet).orElse(null);
+        return part.hookup(circuit(part), beside).map(part.family().hookup());
+    }
+
+    public Set<Step> filled(PartState part) {
         List<String> keys = sheet(part)
                 .map(s -> s.steps().stream().map(Sheet.Step::key).toList())
                 .orElse(List.of());

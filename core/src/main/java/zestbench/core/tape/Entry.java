@@ -10,6 +10,7 @@ import zestbench.core.judgement.Criterion;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Verdict;
 import zestbench.core.plate.Plates;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.wiring.Wire;
@@ -94,8 +95,51 @@ public sealed interface Entry {
         PROOF
     }
 
-    /** Running amps were read. */
-    record AmpsRead(String part, RunningAmps.Place place, Judged judged, List<Finding> findings) implements Entry {}
+    /**
+     * Running amps were read.
+     *
+     * @param part the part they belong to; null where the motor is none in question
+     * @param at the place in the unit; null where only the kind of motor is known
+     * @param speed the tap it ran on; null on a single speed
+     * @param beside what was read with them and judged too: inrush, volts
+     * @param isPumping whether a compressor pumps, by amps and pressures together; null where that was not asked
+     */
+    record AmpsRead(
+            @Nullable String part,
+            RunningAmps.Place place,
+            Judged judged,
+            List<Finding> findings,
+            @Nullable String at,
+            @Nullable String speed,
+            @Nullable List<Judged> beside,
+            @Nullable Boolean isPumping,
+            @Nullable String meter)
+            implements Entry {
+        public AmpsRead(String part, RunningAmps.Place place, Judged judged, List<Finding> findings) {
+            this(part, place, judged, findings, null, null, null, null, null);
+        }
+
+        /** What was read with the amps. */
+        public List<Judged> alongside() {
+            return beside == null ? List.of() : beside;
+        }
+
+        /** Under this a later reading takes the place of an earlier one. */
+        public String key() {
+            return place.name() + (speed == null || speed.isEmpty() ? "" : " " + speed);
+        }
+    }
+
+    /** Something was seen or felt on a part. @param words the question and its answer */
+    record Looked(String part, String look, String seen, String words, Verdict verdict, String meaning)
+            implements Entry {}
+
+    /** What the new part's own label prints of its leads and their connection. */
+    record LeadsPrinted(String part, List<Wire> leads, String connection) implements Entry {}
+
+    /** A sheave was reckoned through and kept. @param words what was changed @param isRefused whether it may not go in */
+    record SheaveSet(String part, String words, Judged judged, List<Finding> findings, boolean isRefused)
+            implements Entry {}
 
     /** A photo was attached. */
     record PhotoAdded(String part, String photo) implements Entry {}
@@ -133,12 +177,14 @@ public sealed interface Entry {
     /**
      * Windings were read by ohms.
      *
+     * @param part the motor in question they belong to; null where there is none
      * @param kind of the place, compressor or motor
      * @param shellHot whether the shell was too hot to touch; null where it was not felt
      * @param named which terminal is which, in words; empty where that cannot be told
      * @param isCoolingDown whether it is to be cooled and read again
      */
     record WindingsRead(
+            @Nullable String part,
             String place,
             String kind,
             @Nullable Boolean shellHot,

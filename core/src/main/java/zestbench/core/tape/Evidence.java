@@ -3,6 +3,7 @@ package zestbench.core.tape;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
@@ -23,6 +24,7 @@ final class Evidence {
             Spec plate,
             SupplyState supply,
             Iterable<Line> windings,
+            Iterable<Line> amps,
             Iterable<PartState> parts) {
         Evidence evidence = new Evidence();
         plate.number("phase").ifPresent(phase -> evidence.facts.put(Fact.THREE_PHASE, phase == 3));
@@ -35,6 +37,9 @@ final class Evidence {
         }
         for (PartState part : parts) {
             evidence.part(part);
+        }
+        for (Line line : amps) {
+            evidence.amps((Entry.AmpsRead) line.entry());
         }
         return evidence.facts;
     }
@@ -74,15 +79,47 @@ final class Evidence {
     }
 
     private void part(PartState part) {
-        for (Line line : part.readings().values()) {
-            Judged judged = PartState.judged(line);
+        for (Taken taken : part.readings().values()) {
+            Judged judged = taken.judged();
             if (judged.verdict() != Verdict.TOO_CLOSE) {
                 factOf(part, judged.subject()).ifPresent(fact -> facts.put(fact, judged.verdict() == Verdict.FAILED));
             }
         }
-        Line compressor = part.amps().get("COMPRESSOR");
+        Taken compressor = part.amps().get("COMPRESSOR");
         if (compressor != null) {
-            facts.put(Fact.AMPS_HIGH, PartState.judged(compressor).verdict() != Verdict.GOOD);
+            compressor(compressor.judged());
+        }
+        if (part.family().kind().equals("motor")) {
+            motor(part);
+        }
+    }
+
+    /** Whether a compressor draws more than its rating; whether it pumps is told by what was read with it. */
+    private void compressor(Judged judged) {
+        boolean isHigh = judged.limits() != null
+                && judged.reading().value() > judged.limits().high();
+        facts.put(Fact.AMPS_HIGH, isHigh);
+    }
+
+    private void motor(PartState part) {
+        Entry.Looked shaft = part.looks().get("SHAFT");
+        Entry.Looked shell = part.looks().get("SHELL");
+        String place = Letters.small(part.added().place());
+        if (shaft != null && place.startsWith("outdoor fan")) {
+            facts.put(Fact.FAN_TURNS_FREE, shaft.verdict() != Verdict.FAILED);
+        }
+        if (shell != null && place.contains("blower")) {
+            facts.put(Fact.BLOWER_HOT, shell.seen().equals("hot"));
+        }
+    }
+
+    /** Amps of motors that are no part in question. */
+    private void amps(Entry.AmpsRead read) {
+        if (read.place() == RunningAmps.Place.COMPRESSOR) {
+            compressor(read.judged());
+            if (read.isPumping() != null) {
+                facts.put(Fact.NOT_PUMPING, !read.isPumping());
+            }
         }
     }
 

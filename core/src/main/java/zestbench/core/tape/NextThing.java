@@ -69,7 +69,7 @@ public record NextThing(
     }
 
     private static NextThing of(CallState call, PartState part) {
-        Set<Step> filled = CallState.filled(part);
+        Set<Step> filled = call.filled(part);
         String name = part.added().title();
         for (Step step : Step.values()) {
             boolean decided = step == Step.JUDGE && part.verdict() == Verdict.FAILED;

@@ -6,14 +6,21 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.HookupRequest;
+import zestbench.core.family.HookupRequest.Site;
+import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.motor.MotorFamily;
+import zestbench.core.winding.PairOhms;
+import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
 /** Where one part stands, as its entries add up. */
@@ -21,12 +28,15 @@ public final class PartState {
     private final Entry.PartAdded added;
     private String text = "";
     private Spec spec = Spec.EMPTY;
-    private final Map<String, Line> readings = new LinkedHashMap<>();
-    private final Map<String, Line> newReadings = new LinkedHashMap<>();
-    private final Map<String, Line> amps = new LinkedHashMap<>();
+    private final Map<String, Taken> readings = new LinkedHashMap<>();
+    private final Map<String, Taken> newReadings = new LinkedHashMap<>();
+    private final Map<String, Taken> amps = new LinkedHashMap<>();
+    private final Map<String, Entry.Looked> looks = new LinkedHashMap<>();
     private final Map<Entry.Checklist, Set<String>> ticked = new LinkedHashMap<>();
     private final List<String> photos = new ArrayList<>();
     private List<Wire> wires = List.of();
+    private Entry.@Nullable LeadsPrinted leads;
+    private Entry.@Nullable SheaveSet sheave;
     private Entry.@Nullable Chosen chosen;
     private Entry.@Nullable PartClosed closed;
     private boolean sheetOpened;
@@ -38,29 +48,19 @@ public final class PartState {
     void take(Line line) {
         Entry entry = line.entry();
         if (entry instanceof Entry.LabelRead read) {
-            if (!read.spec().equals(spec)) {
-                readings.clear();
-            }
-            text = read.text();
-            spec = read.spec();
-        } else if (entry instanceof Entry.Measured measured) {
-            String subject = measured.judged().subject();
-            if (measured.piece() == null) {
-                Line before = readings.get(subject);
-                if (before == null || !MethodsApart.benchStands(before, measured)) {
-                    readings.put(subject, line);
-                }
-            } else {
-                newReadings.put(measured.piece() + " " + subject, line);
-            }
+            label(read);
         } else if (entry instanceof Entry.Chosen choice) {
             chosen = choice;
             restartHookup();
         } else if (entry instanceof Entry.PutBack) {
             chosen = null;
+            amps.clear();
             restartHookup();
         } else if (entry instanceof Entry.WiresFound found) {
             wires = found.wires();
+            ticked.remove(Entry.Checklist.SHEET);
+        } else if (entry instanceof Entry.LeadsPrinted printed) {
+            leads = printed;
             ticked.remove(Entry.Checklist.SHEET);
         } else if (entry instanceof Entry.SheetOpened) {
             sheetOpened = true;
@@ -71,18 +71,73 @@ public final class PartState {
             } else {
                 keys.remove(tick.key());
             }
-        } else if (entry instanceof Entry.AmpsRead read) {
-            amps.put(read.place().name(), line);
         } else if (entry instanceof Entry.PhotoAdded photo) {
             photos.add(photo.photo());
         } else if (entry instanceof Entry.PartClosed end) {
             closed = end;
         } else if (entry instanceof Entry.PartReopened) {
             closed = null;
+        } else {
+            reading(line);
         }
     }
 
+    private void reading(Line line) {
+        Entry entry = line.entry();
+        if (entry instanceof Entry.Measured measured) {
+            measured(line, measured);
+        } else if (entry instanceof Entry.WindingsRead read) {
+            windings(line, read);
+        } else if (entry instanceof Entry.Looked look) {
+            looks.put(look.look(), look);
+        } else if (entry instanceof Entry.SheaveSet set) {
+            sheave = set;
+        } else if (entry instanceof Entry.AmpsRead read) {
+            boolean isTest = added.place().equals(read.at()) && chosen == null;
+            Map<String, Taken> to = isTest ? readings : amps;
+            to.put(read.key(), new Taken(line, read.judged(), read.findings()));
+            read.alongside().forEach(judged -> to.put(judged.subject(), new Taken(line, judged, List.of())));
+        }
+    }
+
+    /** Readings that were judged by another label no longer stand; windings and looks hang on none. */
+    private void label(Entry.LabelRead read) {
+        if (!read.spec().equals(spec)) {
+            readings.values().removeIf(t -> !(t.line().entry() instanceof Entry.WindingsRead));
+        }
+        text = read.text();
+        spec = read.spec();
+    }
+
+    private void measured(Line line, Entry.Measured measured) {
+        String subject = measured.judged().subject();
+        Taken taken = new Taken(line, measured.judged(), measured.findings());
+        if (measured.piece() != null) {
+            newReadings.put(measured.piece() + " " + subject, taken);
+            return;
+        }
+        Taken before = readings.get(subject);
+        if (before == null || !MethodsApart.benchStands(before.line(), measured)) {
+            readings.put(subject, taken);
+        }
+    }
+
+    private void windings(Line line, Entry.WindingsRead read) {
+        boolean hasPairs = read.verdicts().stream().anyMatch(j -> !isToGround(j.subject()));
+        if (hasPairs) {
+            readings.entrySet()
+                    .removeIf(
+                            e -> !isToGround(e.getKey()) && e.getValue().line().entry() instanceof Entry.WindingsRead);
+        }
+        read.verdicts().forEach(judged -> readings.put(judged.subject(), new Taken(line, judged, read.findings())));
+    }
+
+    private static boolean isToGround(String subject) {
+        return subject.endsWith(PairOhms.GROUND);
+    }
+
     private void restartHookup() {
+        leads = null;
         newReadings.clear();
         ticked.clear();
         sheetOpened = false;
@@ -108,16 +163,50 @@ public final class PartState {
         return spec;
     }
 
-    public Map<String, Line> readings() {
+    public Map<String, Taken> readings() {
         return readings;
     }
 
-    public Map<String, Line> newReadings() {
+    public Map<String, Taken> newReadings() {
         return newReadings;
     }
 
-    public Map<String, Line> amps() {
+    public Map<String, Taken> amps() {
         return amps;
+    }
+
+    /** What was seen or felt, by its key. */
+    public Map<String, Entry.Looked> looks() {
+        return looks;
+    }
+
+    /** The new part's own leads as typed; null where they were not. */
+    public Entry.@Nullable LeadsPrinted leads() {
+        return leads;
+    }
+
+    /** The sheave that was last reckoned through; null where none was. */
+    public Entry.@Nullable SheaveSet sheave() {
+        return sheave;
+    }
+
+    /** What its sheet and proof are made from; empty until a replacement is chosen. */
+    public Optional<HookupRequest> hookup(Circuit circuit, @Nullable Sheet capacitor) {
+        Entry.Chosen choice = chosen;
+        if (choice == null) {
+            return Optional.empty();
+        }
+        Entry.LeadsPrinted printed = leads;
+        return Optional.of(new HookupRequest(
+                spec,
+                choice.pieces().stream().map(Entry.Piece::spec).toList(),
+                choice.assignment(),
+                wires,
+                new Site(
+                        printed == null ? List.of() : printed.leads(),
+                        printed == null ? "" : printed.connection(),
+                        circuit,
+                        capacitor)));
     }
 
     public List<Wire> wires() {
@@ -149,11 +238,13 @@ public final class PartState {
         return family().sections().apply(spec);
     }
 
-    /** The worst verdict of all sections; null until one is read. */
+    /** The worst verdict of all that was read and seen; null until something was. */
     public @Nullable Verdict verdict() {
+        List<Verdict> all = new ArrayList<>();
+        readings.values().forEach(t -> all.add(t.judged().verdict()));
+        looks.values().forEach(l -> all.add(l.verdict()));
         Verdict worst = null;
-        for (Line line : readings.values()) {
-            Verdict verdict = judged(line).verdict();
+        for (Verdict verdict : all) {
             worst = worst == null ? verdict : worst.worst(verdict);
         }
         return worst;
@@ -177,9 +268,25 @@ public final class PartState {
         return isTested() && verdict() == Verdict.GOOD;
     }
 
+    /** Whether everything that is asked for is read; a look that fails it ends the asking. */
     public boolean isTested() {
-        List<String> sections = sections();
-        return !sections.isEmpty() && readings.keySet().containsAll(sections);
+        List<String> asked = family().asked().apply(spec);
+        boolean isLost = looks.values().stream().anyMatch(l -> l.verdict() == Verdict.FAILED);
+        return !asked.isEmpty() && (isLost || untested().isEmpty());
+    }
+
+    /** Names of the tests that are still asked for. */
+    public List<String> untested() {
+        Set<String> done = new LinkedHashSet<>(readings.keySet());
+        done.addAll(looks.keySet());
+        readings.forEach((subject, taken) -> {
+            if (taken.line().entry() instanceof Entry.WindingsRead && !isToGround(subject)) {
+                done.add(MotorFamily.WINDINGS);
+            }
+        });
+        return family().asked().apply(spec).stream()
+                .filter(name -> !done.contains(name))
+                .toList();
     }
 
     /** What a family's label has to tell before a match can be decided. */
@@ -196,7 +303,7 @@ public final class PartState {
                 out,
                 Step.JUDGE,
                 isTested()
-                        && readings.values().stream().noneMatch(l -> judged(l).verdict() == Verdict.TOO_CLOSE));
+                        && readings.values().stream().noneMatch(t -> t.judged().verdict() == Verdict.TOO_CLOSE));
         add(out, Step.MATCH, chosen != null);
         boolean sheetDone =
                 !sheetSteps.isEmpty() && ticked(Entry.Checklist.SHEET).containsAll(sheetSteps);

@@ -3,25 +3,20 @@ package zestbench.core.tape;
 import java.util.ArrayList;
 import java.util.List;
 import zestbench.core.family.MatchAnswer.Assignment;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.Proof;
+import zestbench.core.family.Proof.Check;
 import zestbench.core.judgement.Verdict;
 
 /** What proves a replaced part: the new piece measured before it goes in, and a look before power goes back on. [practice] */
 public final class ProofList {
-    /** One line of the checklist. */
-    public record Check(String key, String text) {}
-
     private ProofList() {}
 
-    /** The checks that belong to what was done. */
-    public static List<Check> of(PartState part) {
-        List<Check> out = new ArrayList<>();
-        int pieces = part.chosen() == null ? 1 : part.chosen().pieces().size();
-        out.add(new Check("wires", "Wires as on the hook-up sheet, spades tight"));
-        out.add(new Check("straps", pieces > 1 ? "All " + pieces + " cans strapped" : "The can strapped"));
-        out.add(new Check("screws", "Screws clear of coils, cans and refrigerant lines"));
-        out.add(new Check("tools", "Discharge tool off, no jumper or tool left inside"));
-        out.add(new Check("panel", "Panel on"));
-        return out;
+    /** The checks that belong to what was done; none until a replacement is chosen. */
+    public static Proof of(PartState part) {
+        return part.hookup(Circuit.UNKNOWN, null)
+                .map(part.family().proof())
+                .orElse(new Proof(List.of(), List.of(), List.of()));
     }
 
     /** The sections of a new piece that are used, and so are measured before it goes in. */
@@ -43,7 +38,7 @@ public final class ProofList {
         return chosen != null
                 && sectionsToRead(part, chosen, piece).stream()
                         .map(section -> part.newReadings().get(piece + " " + section))
-                        .allMatch(line -> line != null && PartState.judged(line).verdict() != Verdict.FAILED);
+                        .allMatch(t -> t != null && t.judged().verdict() != Verdict.FAILED);
     }
 
     /** What still stands between the part and its being closed as replaced; empty where nothing does. */
@@ -62,12 +57,27 @@ public final class ProofList {
                                 .apply(chosen.pieces().get(piece).spec()));
             }
         }
-        for (Check check : of(part)) {
+        Proof proof = of(part);
+        for (Check check : proof.all()) {
             if (!part.ticked(Entry.Checklist.PROOF).contains(check.key())) {
                 out.add("tick: " + check.text());
             }
         }
+        for (String speed : proof.ampsAt()) {
+            if (!isRunning(part, speed)) {
+                out.add("read its amps" + (speed.isEmpty() ? "" : " on " + speed) + ", inside its label");
+            }
+        }
         return out;
+    }
+
+    /** Whether its amps were read on {@code speed} and are not out. */
+    public static boolean isRunning(PartState part, String speed) {
+        return part.amps().entrySet().stream()
+                .anyMatch(e -> e.getValue().line().entry() instanceof Entry.AmpsRead read
+                        && e.getKey().equals(read.key())
+                        && speed.equals(read.speed() == null ? "" : read.speed())
+                        && e.getValue().judged().verdict() != Verdict.FAILED);
     }
 
     /** The values the part is left with, such as "HERM 55.20 µF, FAN 7.48 µF". */
@@ -77,15 +87,15 @@ public final class ProofList {
         if (chosen != null) {
             out.add(chosen.title());
         } else {
-            part.readings().values().forEach(line -> out.add(reading(line)));
+            part.readings().values().forEach(t -> out.add(reading(t)));
         }
-        part.newReadings().values().forEach(line -> out.add(reading(line)));
-        part.amps().values().forEach(line -> out.add(reading(line)));
+        part.newReadings().values().forEach(t -> out.add(reading(t)));
+        part.amps().values().forEach(t -> out.add(reading(t)));
         return String.join(", ", out);
     }
 
-    private static String reading(Line line) {
-        var judged = PartState.judged(line);
+    private static String reading(Taken taken) {
+        var judged = taken.judged();
         return (judged.subject().equals("CAPACITOR") ? "" : judged.subject() + " ")
                 + judged.reading().text();
     }

@@ -6,10 +6,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Meter;
 import zestbench.core.supply.PairReading;
 import zestbench.core.supply.PhaseMonitor;
@@ -69,6 +71,21 @@ public final class SupplyState {
             }
         }
         return List.of();
+    }
+
+    /** Line volts of the unit: the mean of the pairs read alive, nearest to its motors first. */
+    Optional<Double> lineVolts() {
+        for (SupplyPoint point : List.of(SupplyPoint.LOAD, SupplyPoint.LINE, SupplyPoint.DISCONNECT)) {
+            OptionalDouble mean = pairs(point).stream()
+                    .filter(PairReading::isLine)
+                    .mapToDouble(PairReading::volts)
+                    .filter(v -> v > MISSING_VOLTS)
+                    .average();
+            if (mean.isPresent()) {
+                return Optional.of(Figures.tidy(Math.round(mean.getAsDouble() * 10) / 10.0));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether every pair between legs, or to neutral, is alive and no leg is lost at a point; empty where none was read. */

@@ -1,8 +1,10 @@
 package zestbench.core.tape;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -40,7 +42,14 @@ public record TapeText(
             return measured(e);
         }
         if (entry instanceof Entry.AmpsRead e) {
-            return judged(e.judged(), e.judged().subject(), e.findings(), "");
+            return amps(e);
+        }
+        if (entry instanceof Entry.SheaveSet e) {
+            return judged(e.judged(), e.words(), e.findings(), "");
+        }
+        if (entry instanceof Entry.Looked e) {
+            List<String> lines = e.meaning().isEmpty() ? List.of() : List.of(e.meaning());
+            return new TapeText("", "", e.words(), "", e.verdict().word(), e.verdict(), lines, Mark.PRACTICE);
         }
         if (entry instanceof Entry.DeadRead e) {
             boolean dead = e.volts() < Deadness.DEAD_VOLTS;
@@ -57,8 +66,8 @@ public record TapeText(
         }
         if (entry instanceof Entry.Chosen e) {
             List<String> lines = e.criteria().stream()
-                    .map(c -> c.attribute() + ": needs " + c.required() + ", has " + c.offered() + ", "
-                            + c.outcome().word() + ". " + c.why().text())
+                    .map(c -> Families.titleOf(c.attribute()) + ": needs " + c.required() + ", has " + c.offered()
+                            + ", " + c.outcome().word() + ". " + c.why().text())
                     .toList();
             return words(
                     "Chosen: " + e.title(),
@@ -121,7 +130,7 @@ public record TapeText(
 
     private static TapeText windings(Entry.WindingsRead e) {
         Verdict overall = Judgement.of(e.verdicts(), e.findings()).overall();
-        List<String> lines = new java.util.ArrayList<>();
+        List<String> lines = new ArrayList<>();
         e.verdicts().forEach(j -> {
             String line =
                     j.subject() + " " + j.reading().text() + ": " + j.verdict().word() + ".";
@@ -170,6 +179,12 @@ public record TapeText(
         if (entry instanceof Entry.WiresFound e) {
             return wires("", e.wires());
         }
+        if (entry instanceof Entry.LeadsPrinted e) {
+            String leads = String.join(
+                    "; ",
+                    e.leads().stream().map(w -> w.terminal() + " " + w.text()).toList());
+            return words("Leads of the new part, by its label", joined(leads, e.connection()), "", List.of());
+        }
         if (entry instanceof Entry.Ticked e) {
             return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
         }
@@ -200,6 +215,29 @@ public record TapeText(
         return words(entry instanceof Entry.PartReopened ? "Part reopened" : "Call reopened", "", "", List.of());
     }
 
+    private static TapeText amps(Entry.AmpsRead e) {
+        String at = e.at() == null ? e.judged().subject() : e.at();
+        String subject = e.speed() == null || e.speed().isEmpty() ? at : at + ", " + e.speed();
+        TapeText amps = judged(e.judged(), subject, e.findings(), e.meter() == null ? "" : e.meter());
+        List<String> lines = new ArrayList<>(amps.reckoning());
+        List<String> beside = new ArrayList<>();
+        for (Judged judged : e.alongside()) {
+            String what = Letters.small(judged.subject().replaceFirst("^\\w+ ", ""));
+            beside.add(what + " " + judged.reading().text());
+            lines.add(judged.reckoning().text());
+        }
+        beside.add(0, amps.detail());
+        return new TapeText(
+                amps.figure(),
+                amps.unit(),
+                amps.title(),
+                String.join("; ", beside),
+                amps.word(),
+                amps.verdict(),
+                lines,
+                amps.mark());
+    }
+
     private static TapeText measured(Entry.Measured e) {
         String of = e.piece() == null ? "" : "new " + e.shortRating() + ", ";
         String how = e.method() == Entry.Method.UNDER_LOAD ? " under load" : "";
@@ -219,7 +257,7 @@ public record TapeText(
         if (judged.limits() != null) {
             detail.append(detail.isEmpty() ? "" : ", ").append(judged.limits().text());
         }
-        List<String> lines = new java.util.ArrayList<>();
+        List<String> lines = new ArrayList<>();
         lines.add(judged.reckoning().text());
         if (!meter.isEmpty()) {
             lines.add("Meter " + meter + ".");

@@ -1,5 +1,6 @@
 package zestbench.core.wiring;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /** Devices with their terminals, the wires on them, jumpers between them, and terminals left bare and insulated. */
@@ -34,5 +35,27 @@ public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers
                 .map(w -> new Lead(w, new Spot(0, w.terminal()), false))
                 .toList();
         return new Graph(List.of(new Device(caption, terminals, false)), leads, List.of(), List.of());
+    }
+
+    /** Whether a wire or a jumper is on {@code spot}. */
+    public boolean isUsed(Spot spot) {
+        return leads.stream().anyMatch(l -> l.at().equals(spot))
+                || jumpers.stream().anyMatch(j -> j.from().equals(spot) || j.to().equals(spot));
+    }
+
+    /** Terminals that carried a wire in {@code found} and are still there, bare. */
+    public List<Spot> freedSince(Graph found) {
+        List<Spot> out = new ArrayList<>();
+        for (int device = 0; device < devices.size(); device++) {
+            for (String terminal : devices.get(device).terminals()) {
+                Spot spot = new Spot(device, terminal);
+                boolean carried =
+                        found.leads().stream().anyMatch(l -> l.at().terminal().equals(terminal));
+                if (carried && !isUsed(spot)) {
+                    out.add(spot);
+                }
+            }
+        }
+        return out;
     }
 }

@@ -112,6 +112,7 @@ class ArrivalTest {
         }
         Windings.Found found = Windings.judge(readings, shellHot, 1, Meter.USUAL);
         add(new Entry.WindingsRead(
+                null,
                 "Compressor",
                 "compressor",
                 shellHot,

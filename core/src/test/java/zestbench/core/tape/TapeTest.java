@@ -50,7 +50,7 @@ class TapeTest {
         assertThat(next()).startsWith("Make safe, then hook up");
         readDead();
         assertThat(next()).startsWith("Hook up");
-        CallState.sheet(part())
+        state().sheet(part())
                 .orElseThrow()
                 .steps()
                 .forEach(s -> add(new Entry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
@@ -58,7 +58,9 @@ class TapeTest {
         assertThat(ProofList.open(part())).anyMatch(o -> o.startsWith("measure the new"));
         measure("HERM", 45.1, 0);
         measure("FAN", 5.02, 0);
-        ProofList.of(part()).forEach(c -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
+        ProofList.of(part())
+                .before()
+                .forEach(c -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
         assertThat(ProofList.open(part())).isEmpty();
         add(new Entry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
         assertThat(filled()).containsExactlyInAnyOrder(Step.values());
@@ -105,7 +107,10 @@ class TapeTest {
         add(running(42));
         assertThat(part().verdict()).as("7 % apart: the bench reading stands").isEqualTo(Verdict.GOOD);
         add(running(43.5));
-        assertThat(PartState.judged(part().readings().get("HERM")).reading().value())
+        assertThat(java.util.Objects.requireNonNull(part().readings().get("HERM"))
+                        .judged()
+                        .reading()
+                        .value())
                 .as("3 % apart: the newest stands")
                 .isEqualTo(43.5);
         measure("HERM", 30, null);
@@ -206,7 +211,7 @@ class TapeTest {
     }
 
     private java.util.Set<Step> filled() {
-        return CallState.filled(part());
+        return state().filled(part());
     }
 
     private static Spec spec(String label) {

@@ -23,8 +23,6 @@ import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.suspect.Question;
 import zestbench.core.tape.Entry;
 import zestbench.core.value.Value;
-import zestbench.core.winding.PairOhms;
-import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Wire;
 import zestbench.server.shop.Meters;
 import zestbench.server.unit.Place;
@@ -35,8 +33,6 @@ import zestbench.server.unit.Units;
 public class Arrival {
     /** What contactor and relay coils of these units are made for. [practice] */
     private static final double COIL_VOLTS = 24;
-
-    private static final String COMPRESSOR = "compressor";
 
     private final Calls calls;
     private final Units units;
@@ -142,34 +138,6 @@ public class Arrival {
         }
     }
 
-    /** Windings of a place as they would be judged, without keeping them. */
-    Windings.Found windings(long callId, long placeId, List<PairOhms> readings, @Nullable Boolean shellHot) {
-        Calls.Open call = calls.working(callId);
-        boolean isCompressor = place(call, placeId).kind().equals(COMPRESSOR);
-        int phase = isCompressor ? call.state().plates().facts().phase() : 0;
-        return Windings.judge(readings, shellHot, phase, meters.inUse(Quantity.OHMS));
-    }
-
-    /** Judges windings and puts them on the tape. */
-    @Transactional
-    public void readWindings(
-            long callId, String who, long placeId, List<PairOhms> readings, @Nullable Boolean shellHot) {
-        Windings.Found found = windings(callId, placeId, readings, shellHot);
-        Place place = place(calls.working(callId), placeId);
-        calls.add(
-                callId,
-                who,
-                new Entry.WindingsRead(
-                        place.name(),
-                        place.kind(),
-                        shellHot,
-                        found.judgement().verdicts(),
-                        found.judgement().findings(),
-                        found.named().map(Windings.Named::words).orElse(""),
-                        found.isCoolingDown(),
-                        meters.inUse(Quantity.OHMS).text()));
-    }
-
     @Transactional
     public void prove(long callId, String who, double volts) {
         calls.working(callId);
@@ -193,7 +161,7 @@ public class Arrival {
         return place(call, placeId).name();
     }
 
-    private static Place place(Calls.Open call, long placeId) {
+    static Place place(Calls.Open call, long placeId) {
         if (call.row().unit() == null) {
             throw InputProblem.of("place", String.valueOf(placeId), "a quick check has no unit with places");
         }

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -22,15 +21,10 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.Serial;
-import zestbench.core.quantity.InputProblem;
-import zestbench.core.quantity.Quantity;
-import zestbench.core.quantity.Reading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.value.Value;
-import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.ArrivalViews.PlatePreview;
-import zestbench.server.call.ArrivalViews.WindingsPreview;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.FindingView;
 import zestbench.server.call.CallViews.JudgedView;
@@ -87,49 +81,6 @@ class ArrivalHttp {
             @NotNull(message = "give the volts that were read")
             Double volts) {}
 
-    /** One pair of terminals, or a terminal and ground: ohms, or OL. @param testVolts of an insulation tester */
-    record PairGiven(
-            @NotBlank(message = "name two terminals, as 1-2") @Size(max = 20)
-            String pair,
-
-            @Nullable Double ohms,
-            @Nullable Double megohms,
-            @Nullable Boolean overRange,
-            @Nullable Double testVolts) {
-        private static final double MEGOHM = 1_000_000;
-
-        PairOhms pairOhms() {
-            int given = (ohms != null ? 1 : 0) + (megohms != null ? 1 : 0) + (Boolean.TRUE.equals(overRange) ? 1 : 0);
-            InputProblem.require(
-                    given == 1, "ohms", given + " given", "give exactly one of ohms, megohms, overRange: true for OL");
-            Double read = megohms != null ? Double.valueOf(megohms * MEGOHM) : ohms;
-            Reading reading = read == null ? Reading.overRange(Quantity.OHMS) : Reading.of(Quantity.OHMS, read);
-            return PairOhms.of(pair, reading, testVolts == null ? 0 : testVolts);
-        }
-    }
-
-    /** @param shellHot left out where the shell was not felt */
-    record WindingsGiven(
-            @NotNull(message = "say which place") Long placeId,
-
-            @NotNull(message = "give the readings") @Size(max = 12, message = "give up to 12")
-            List<@Valid PairGiven> readings,
-
-            @Nullable Boolean shellHot) {
-        List<PairOhms> pairs() {
-            List<PairOhms> out = new ArrayList<>();
-            for (PairGiven given : readings) {
-                InputProblem.require(given != null, "readings[" + out.size() + "]", null, "give a pair and its ohms");
-                try {
-                    out.add(given.pairOhms());
-                } catch (InputProblem problem) {
-                    throw problem.within("readings[" + out.size() + "]");
-                }
-            }
-            return out;
-        }
-    }
-
     record ProvingVolts(
             @NotNull(message = "give the volts that were read")
             Double volts) {}
@@ -172,19 +123,6 @@ class ArrivalHttp {
     CallView supply(@PathVariable long id, @Valid @RequestBody SupplyGiven given, Sender sender) {
         return once.change(
                 id, sender, () -> arrival.measure(id, sender.who(), given.point(), given.pair(), given.volts()));
-    }
-
-    @PostMapping("/windings/preview")
-    WindingsPreview windingsPreview(@PathVariable long id, @Valid @RequestBody WindingsGiven given) {
-        return ArrivalViewer.preview(arrival.windings(id, given.placeId(), given.pairs(), given.shellHot()));
-    }
-
-    @PostMapping("/windings")
-    CallView windings(@PathVariable long id, @Valid @RequestBody WindingsGiven given, Sender sender) {
-        return once.change(
-                id,
-                sender,
-                () -> arrival.readWindings(id, sender.who(), given.placeId(), given.pairs(), given.shellHot()));
     }
 
     @PostMapping("/proved")

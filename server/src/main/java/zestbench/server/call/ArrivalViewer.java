@@ -6,12 +6,14 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Capacity;
 import zestbench.core.plate.PlateProof;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.PlatesTogether;
+import zestbench.core.plate.RatedMotor;
 import zestbench.core.plate.Serial;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Meter;
@@ -28,6 +30,7 @@ import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Terminals;
+import zestbench.server.call.ArrivalViews.AmpsView;
 import zestbench.server.call.ArrivalViews.AnswerView;
 import zestbench.server.call.ArrivalViews.AskView;
 import zestbench.server.call.ArrivalViews.CorrectionView;
@@ -237,6 +240,41 @@ class ArrivalViewer {
                 read.named(),
                 read.shellHot(),
                 read.isCoolingDown() ? line.atMillis() + Windings.COOL_DOWN_MINUTES * MILLIS_PER_MINUTE : null);
+    }
+
+    /** Every place whose running amps can be read. */
+    List<AmpsView> amps(CallState state, @Nullable Unit unit) {
+        if (unit == null) {
+            return List.of();
+        }
+        return unit.places().stream()
+                .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
+                .map(p -> amps(p.id(), p.name(), state))
+                .toList();
+    }
+
+    private static AmpsView amps(long placeId, String place, CallState state) {
+        RatedMotor rated = RatedMotor.at(state.plates(), place);
+        boolean isCompressor = rated.kind() == RunningAmps.Place.COMPRESSOR;
+        Double limit = isCompressor ? rated.rated().ratedLoad() : rated.rated().fullLoad();
+        List<JudgedView> readings = new ArrayList<>();
+        List<FindingView> findings = new ArrayList<>();
+        state.amps().forEach((key, line) -> {
+            Entry.AmpsRead read = (Entry.AmpsRead) line.entry();
+            if (place.equals(read.at())) {
+                readings.add(JudgedView.of(line.number(), read.judged(), read.findings()));
+                read.alongside().forEach(j -> readings.add(JudgedView.of(line.number(), j, List.of())));
+                read.findings().forEach(f -> findings.add(FindingView.of(f)));
+            }
+        });
+        return new AmpsView(
+                placeId,
+                place,
+                rated.kind(),
+                limit == null ? "" : (isCompressor ? "RLA " : "FLA ") + Figures.plain(limit) + " A",
+                rated.rated().lockedRotor(),
+                readings,
+                findings);
     }
 
     List<FoundView> found(CallState state, @Nullable Unit unit) {

@@ -2,6 +2,7 @@ package zestbench.server.call;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.Plates;
 import zestbench.core.supply.SupplyPoint;
@@ -101,6 +102,21 @@ final class ArrivalViews {
             String named,
             @Nullable Boolean shellHot,
             @Nullable Long againAtMillis) {}
+
+    /**
+     * Running amps of a motor of the unit.
+     *
+     * @param rating such as RLA 17.9 A; empty where the plate does not tell
+     * @param readings the latest of each speed, and what was read with them
+     */
+    record AmpsView(
+            long placeId,
+            String place,
+            RunningAmps.Place kind,
+            String rating,
+            @Nullable Double lockedRotorAmps,
+            List<JudgedView> readings,
+            List<FindingView> findings) {}
 
     record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
 }

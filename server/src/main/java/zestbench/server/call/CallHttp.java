@@ -117,7 +117,8 @@ class CallHttp {
                     .findFirst()
                     .orElseThrow(() ->
                             InputProblem.of("placeId", String.valueOf(given.placeId()), "no such place in this unit"));
-            calls.addPart(id, who, clock.instant(), given.kind(), title, place.name(), place.serves());
+            String called = place.title().equals(place.name()) ? place.name() : title;
+            calls.addPart(id, who, clock.instant(), given.kind(), called, place.name(), place.serves());
         } else {
             String place = given.place() == null ? "" : given.place().strip();
             InputProblem.require(!place.isEmpty(), "place", place, "say where it sits, such as outdoor unit");

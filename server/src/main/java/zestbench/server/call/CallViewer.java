@@ -3,8 +3,10 @@ package zestbench.server.call;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
@@ -18,6 +20,7 @@ import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Taken;
 import zestbench.core.tape.TapeText;
 import zestbench.server.call.ArrivalViews.SafeStepView;
 import zestbench.server.call.CallViews.CallView;
@@ -43,11 +46,13 @@ class CallViewer {
     private final Shop shop;
     private final LastTime lastTime;
     private final ArrivalViewer arrival;
+    private final MotorViewer motors;
 
-    CallViewer(Shop shop, LastTime lastTime, ArrivalViewer arrival) {
+    CallViewer(Shop shop, LastTime lastTime, ArrivalViewer arrival, MotorViewer motors) {
         this.shop = shop;
         this.lastTime = lastTime;
         this.arrival = arrival;
+        this.motors = motors;
     }
 
     CallView view(CallRow call, List<Line> tape) {
@@ -56,7 +61,7 @@ class CallViewer {
         List<PartView> parts = new ArrayList<>();
         Deadness deadness = state.deadness();
         for (PartState part : state.parts()) {
-            parts.add(part(part, deadness, call));
+            parts.add(part(part, state, deadness, call));
         }
         Unit unit = call.unit();
         return new CallView(
@@ -71,6 +76,7 @@ class CallViewer {
                 arrival.plates(state),
                 arrival.supply(state),
                 arrival.windings(state, unit),
+                arrival.amps(state, unit),
                 arrival.found(state, unit),
                 parts,
                 lines(tape, state),
@@ -138,7 +144,9 @@ class CallViewer {
                 Figures.fixed(discharge.seconds(), 1) + " s");
     }
 
-    private PartView part(PartState part, Deadness deadness, CallRow call) {
+    private PartView part(PartState part, CallState state, Deadness deadness, CallRow call) {
+        Proof proof = ProofList.of(part);
+        Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
         List<MissingView> missing = part.missing().stream()
                 .map(a -> new MissingView(a.name(), a.label(), a.where()))
                 .toList();
@@ -159,33 +167,35 @@ class CallViewer {
                 readings,
                 part.verdict(),
                 last(part, readings),
-                CallState.filled(part),
+                state.filled(part),
                 part.isGood(),
                 chosen(part),
                 deadness.isDeadFor(part.id()),
                 part.isSheetOpened(),
                 part.wires(),
                 part.photos(),
-                ProofList.of(part).stream()
-                        .map(c -> CheckView.of(c, part.ticked(Entry.Checklist.PROOF)))
-                        .toList(),
+                proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
+                proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 judged(part.amps()),
+                motors.speeds(part, proof),
+                motors.looks(part),
+                part.untested(),
+                motors.leads(part),
+                motors.sheave(part),
+                motors.capacitor(part, state, call.unit()),
                 closed(part),
                 lastTime.of(call, part));
     }
 
-    private static List<JudgedView> judged(Map<String, Line> lines) {
-        return lines.values().stream().map(CallViewer::judged).toList();
+    private static List<JudgedView> judged(Map<String, Taken> readings) {
+        return readings.values().stream().map(CallViewer::judged).toList();
     }
 
-    private static JudgedView judged(Line line) {
-        List<zestbench.core.judgement.Finding> findings = line.entry() instanceof Entry.Measured m
-                ? m.findings()
-                : line.entry() instanceof Entry.AmpsRead a ? a.findings() : List.of();
-        return JudgedView.of(line.number(), PartState.judged(line), findings);
+    private static JudgedView judged(Taken taken) {
+        return JudgedView.of(taken.line().number(), taken.judged(), taken.findings());
     }
 
-    /** The worst reading in short, such as "FAN 5.90 µF". */
+    /** The worst of what was read or seen in short, such as "FAN 5.90 µF". */
     private static String last(PartState part, List<JudgedView> readings) {
         Verdict worst = part.verdict();
         return readings.stream()
@@ -194,6 +204,10 @@ class CallViewer {
                 .map(r -> (r.subject().equals("CAPACITOR") ? "" : r.subject() + " ")
                         + r.figure()
                         + (r.unit().isEmpty() ? "" : " " + r.unit()))
+                .or(() -> part.looks().values().stream()
+                        .filter(l -> l.verdict() == worst)
+                        .findFirst()
+                        .map(l -> l.words().substring(l.words().lastIndexOf(": ") + 2)))
                 .orElse("");
     }
 

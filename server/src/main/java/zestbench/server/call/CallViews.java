@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Attribute;
+import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
@@ -15,10 +16,10 @@ import zestbench.core.quantity.Limits;
 import zestbench.core.safety.Deadness;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.NextThing;
-import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Step;
 import zestbench.core.tape.TapeText;
 import zestbench.core.wiring.Wire;
+import zestbench.server.call.ArrivalViews.AmpsView;
 import zestbench.server.call.ArrivalViews.AskView;
 import zestbench.server.call.ArrivalViews.FoundView;
 import zestbench.server.call.ArrivalViews.PlatesView;
@@ -43,6 +44,7 @@ final class CallViews {
             PlatesView plates,
             SupplyView supply,
             List<WindingsView> windings,
+            List<AmpsView> amps,
             List<FoundView> found,
             List<PartView> parts,
             List<LineView> tape,
@@ -137,9 +139,37 @@ final class CallViews {
             List<Wire> wires,
             List<String> photos,
             List<CheckView> checks,
+            List<CheckView> running,
             List<JudgedView> amps,
+            List<SpeedView> speeds,
+            List<LookView> looks,
+            List<String> untested,
+            @Nullable LeadsView leads,
+            @Nullable JudgedView sheave,
+            @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime) {}
+
+    /** A speed whose amps prove the part. @param rated its FLA; empty where the label does not tell */
+    record SpeedView(String name, String rated, boolean isProved) {}
+
+    /** Something seen or felt. @param seen the key of the answer given; null where none is */
+    record LookView(
+            String key,
+            String question,
+            boolean isAsked,
+            @Nullable String seen,
+            String meaning,
+            List<SeenView> answers) {}
+
+    record SeenView(String key, String words) {}
+
+    /** The new part's leads by its own label, and those it is known to have. */
+    record LeadsView(List<Wire> wires, List<String> terminals, String connection, boolean isDual) {}
+
+    /** The capacitor that goes with a motor. @param part in question; null where none is @param placeId where it sits, null where the unit has none */
+    record CapacitorView(
+            String wanted, @Nullable String part, @Nullable Long placeId, boolean isDone) {}
 
     record MissingView(String name, String label, String where) {}
 
@@ -161,7 +191,7 @@ final class CallViews {
             boolean isProved) {}
 
     record CheckView(String key, String text, boolean done) {
-        static CheckView of(ProofList.Check check, Set<String> ticked) {
+        static CheckView of(Proof.Check check, Set<String> ticked) {
             return new CheckView(check.key(), check.text(), ticked.contains(check.key()));
         }
     }

@@ -161,7 +161,7 @@ public class Calls {
     private CallCard card(CallRow row, Unit unit) {
         CallState state = CallState.of(tapes.of(row.id()), row.plates());
         List<Set<Step>> slices = new ArrayList<>();
-        state.parts().forEach(part -> slices.add(CallState.filled(part)));
+        state.parts().forEach(part -> slices.add(state.filled(part)));
         String next = row.status() == CallRow.Status.OPEN
                 ? NextThing.of(state).text()
                 : row.status() == CallRow.Status.CLOSED ? "Closed" : "Cancelled";

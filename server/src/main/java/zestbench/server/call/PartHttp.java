@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -16,8 +17,8 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.core.amps.RunningAmps;
 import zestbench.core.capacitor.UnderLoad;
+import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.family.Spec;
@@ -28,6 +29,7 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
+import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Drawing;
@@ -131,16 +133,6 @@ class PartHttp {
 
     record Tick(@NotNull Entry.Checklist list, @NotNull String key, boolean on) {}
 
-    record AmpsGiven(
-            @NotNull(message = "give COMPRESSOR, FAN or BLOWER")
-            RunningAmps.Place place,
-
-            @NotNull(message = "give the amps that were read")
-            Double amps,
-
-            @NotNull(message = "give the plate's RLA or FLA")
-            Double rated) {}
-
     record Closing(
             @NotNull(message = "say how it ended") Entry.Outcome outcome,
 
@@ -209,16 +201,19 @@ class PartHttp {
     @GetMapping("/matches")
     MatchesView matches(@PathVariable long id, @PathVariable String part) {
         String kind = calls.open(id).part(part).added().kind();
-        return view(repair.match(id, part), truck.whereabouts(kind));
+        Map<String, String> whereabouts = new HashMap<>(truck.whereabouts(kind));
+        whereabouts.put(CallState.STAYING, "stays in");
+        return view(calls.open(id).part(part).family(), repair.match(id, part), whereabouts);
     }
 
     @PostMapping("/offer")
     MatchesView typed(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Typed given) {
         var label = Repair.readAs(calls.open(id).part(part).family(), given.text());
-        return view(repair.matchTyped(id, part, label), Map.of(Repair.TYPED, "bought on the way"));
+        Family family = calls.open(id).part(part).family();
+        return view(family, repair.matchTyped(id, part, label), Map.of(Repair.TYPED, "bought on the way"));
     }
 
-    private static MatchesView view(MatchAnswer answer, Map<String, String> whereabouts) {
+    private static MatchesView view(Family family, MatchAnswer answer, Map<String, String> whereabouts) {
         List<OfferView> offers = answer.matches().stream()
                 .map(m -> new OfferView(
                         m.offer(),
@@ -231,17 +226,17 @@ class PartHttp {
                                         .map(o -> whereabouts.getOrDefault(o, o))
                                         .distinct()
                                         .toList()),
-                        m.criteria().stream().map(PartHttp::cell).toList(),
+                        m.criteria().stream().map(c -> cell(family, c)).toList(),
                         m.changes(),
                         m.asks()))
                 .toList();
         return new MatchesView(
-                answer.findings().stream().map(FindingView::of).toList(), offers, refused(answer.matches()));
+                answer.findings().stream().map(FindingView::of).toList(), offers, refused(family, answer.matches()));
     }
 
-    private static CellView cell(Criterion c) {
+    private static CellView cell(Family family, Criterion c) {
         return new CellView(
-                c.attribute(),
+                family.titleOf(c.attribute()),
                 c.required(),
                 c.offered(),
                 c.outcome(),
@@ -249,14 +244,14 @@ class PartHttp {
                 c.why().mark().source());
     }
 
-    private static List<RefusedView> refused(List<Match> matches) {
+    private static List<RefusedView> refused(Family family, List<Match> matches) {
         Map<String, Integer> counts = new LinkedHashMap<>();
         for (Match match : matches) {
             if (match.grade() == Grade.REFUSED) {
                 match.criteria().stream()
                         .filter(c -> c.outcome() == Grade.REFUSED)
                         .findFirst()
-                        .ifPresent(c -> counts.merge(c.attribute(), 1, Integer::sum));
+                        .ifPresent(c -> counts.merge(family.titleOf(c.attribute()), 1, Integer::sum));
             }
         }
         return counts.entrySet().stream()
@@ -317,13 +312,6 @@ class PartHttp {
     CallView tick(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Tick given, Sender sender) {
         return once.change(
                 id, sender, () -> repair.tick(id, sender.who(), part, given.list(), given.key(), given.on()));
-    }
-
-    @PostMapping("/amps")
-    CallView amps(
-            @PathVariable long id, @PathVariable String part, @Valid @RequestBody AmpsGiven given, Sender sender) {
-        return once.change(
-                id, sender, () -> repair.amps(id, sender.who(), part, given.place(), given.amps(), given.rated()));
     }
 
     @PostMapping("/close")

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.Families;
+import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
@@ -20,9 +22,11 @@ import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.quick.MotorReadings;
 import zestbench.core.quick.QuickLine;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
+import zestbench.core.winding.Windings;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.person.Sender;
@@ -35,15 +39,25 @@ class QuickHttp {
     private final Calls calls;
     private final Repair repair;
     private final Arrival arrival;
+    private final Motors motors;
     private final Shop shop;
     private final Meters meters;
     private final Once once;
     private final Clock clock;
 
-    QuickHttp(Calls calls, Repair repair, Arrival arrival, Shop shop, Meters meters, Once once, Clock clock) {
+    QuickHttp(
+            Calls calls,
+            Repair repair,
+            Arrival arrival,
+            Motors motors,
+            Shop shop,
+            Meters meters,
+            Once once,
+            Clock clock) {
         this.calls = calls;
         this.repair = repair;
         this.arrival = arrival;
+        this.motors = motors;
         this.shop = shop;
         this.meters = meters;
         this.once = once;
@@ -69,6 +83,10 @@ class QuickHttp {
         PartState part = part(id, given);
         QuickLine quick = QuickLine.of(given.text(), part == null ? List.of() : part.sections());
         LabelRead label = quick.label();
+        MotorReadings motor = quick.motor();
+        if (motor != null) {
+            return motor(id, part, motor);
+        }
         if (label != null && quick.isPlate()) {
             Spec plate = new Spec(label.fields());
             return new QuickPreview(
@@ -77,7 +95,7 @@ class QuickHttp {
         Spec spec = label != null ? new Spec(label.fields()) : part == null ? Spec.EMPTY : part.spec();
         Family family = label != null && label.kind() != null
                 ? Families.named(label.kind())
-                : part == null ? Families.ALL.get(0) : part.family();
+                : part == null ? Families.named(CapacitorLabel.KIND) : part.family();
         List<JudgedView> verdicts = List.of();
         String problem = quick.problem();
         if (problem == null && !quick.readings().isEmpty()) {
@@ -91,6 +109,42 @@ class QuickHttp {
                 label == null ? List.of() : label.unread(),
                 doubts(label),
                 problem);
+    }
+
+    /** Windings or amps: of the motor at hand, else of the one that the rating points to. */
+    private QuickPreview motor(long id, @Nullable PartState part, MotorReadings written) {
+        Motors.Which which = which(id, part, written);
+        MotorReadings.Amps amps = written.amps();
+        if (amps != null) {
+            Judgement judgement = motors.amps(id, which, taken(amps));
+            return motor("Amps, " + motors.name(id, which), judgement, "");
+        }
+        Windings.Found found = motors.windings(id, which, written.pairs(), null);
+        return motor(
+                "Windings, " + motors.name(id, which),
+                found.judgement(),
+                found.named().map(Windings.Named::words).orElse(""));
+    }
+
+    private static QuickPreview motor(String title, Judgement judgement, String named) {
+        List<String> said = new ArrayList<>(named.isEmpty() ? List.of() : List.of(named));
+        judgement.findings().forEach(f -> said.add(f.text()));
+        return new QuickPreview(
+                title,
+                judgement.verdicts().stream()
+                        .map(v -> JudgedView.of(0, v, List.of()))
+                        .toList(),
+                List.of(),
+                said,
+                null);
+    }
+
+    private Motors.Which which(long id, @Nullable PartState part, MotorReadings written) {
+        return motors.meant(id, part == null ? null : part.id(), written);
+    }
+
+    private static Motors.AmpsTaken taken(MotorReadings.Amps amps) {
+        return new Motors.AmpsTaken(null, amps.amps(), amps.rated(), amps.inrush(), null, null);
     }
 
     private static List<String> doubts(@Nullable LabelRead label) {
@@ -121,6 +175,17 @@ class QuickHttp {
             throw InputProblem.of("text", given.text(), problem);
         }
         LabelRead label = quick.label();
+        MotorReadings motor = quick.motor();
+        if (motor != null) {
+            Motors.Which which = which(id, part, motor);
+            MotorReadings.Amps amps = motor.amps();
+            if (amps != null) {
+                motors.readAmps(id, who, which, taken(amps));
+            } else {
+                motors.readWindings(id, who, which, motor.pairs(), null);
+            }
+            return;
+        }
         if (quick.isPlate()) {
             arrival.readPlate(id, who, Plates.of(given.text()), given.text(), Arrival.PlateHand.NONE);
             return;

@@ -8,13 +8,12 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
-import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.Offer;
+import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -25,13 +24,12 @@ import zestbench.core.label.LabelRead;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
-import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
-import zestbench.core.tape.Line;
 import zestbench.core.tape.MethodsApart;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Taken;
 import zestbench.core.wiring.Sheet;
 import zestbench.server.problem.Conflict;
 import zestbench.server.shop.Meters;
@@ -97,13 +95,13 @@ public class Repair {
                     judgement.findings(),
                     meter.text(),
                     shop.inForce().number());
-            Line before = piece == null ? part.readings().get(judged.subject()) : null;
+            Taken before = piece == null ? part.readings().get(judged.subject()) : null;
             calls.add(
                     callId,
                     who,
                     before == null
                             ? measured
-                            : MethodsApart.finding(before, measured)
+                            : MethodsApart.finding(before.line(), measured)
                                     .map(measured::with)
                                     .orElse(measured));
         }
@@ -121,35 +119,48 @@ public class Repair {
         return chosen.pieces().get(piece).spec();
     }
 
-    /** What the truck offers for the part. */
+    /** What the truck offers for the part, beside what can stay in. */
     MatchAnswer match(long callId, String partId) {
-        PartState part = calls.open(callId).part(partId);
-        return part.family()
-                .match()
-                .apply(request(part, List.of(), truck.lines(part.added().kind())));
+        Calls.Open call = calls.open(callId);
+        PartState part = call.part(partId);
+        List<MatchRequest.StockLine> stock =
+                new ArrayList<>(truck.lines(part.added().kind()));
+        call.state().staying(part).ifPresent(stock::add);
+        MatchAnswer answer = part.family().match().apply(request(call, part, List.of(), stock));
+        return new MatchAnswer(
+                answer.findings(),
+                answer.matches().stream()
+                        .filter(m -> !m.offer().equals(List.of(CallState.STAYING)))
+                        .toList());
     }
 
     /** How a part bought on the way serves, by its label. */
     MatchAnswer matchTyped(long callId, String partId, LabelRead label) {
-        PartState part = calls.open(callId).part(partId);
+        Calls.Open call = calls.open(callId);
+        PartState part = call.part(partId);
         return part.family()
                 .match()
-                .apply(request(part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
+                .apply(request(call, part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
     }
 
     /** The id an offer typed in by its label goes by. */
     static final String TYPED = "typed";
 
-    private MatchRequest request(PartState part, List<Offer> offers, List<MatchRequest.StockLine> stock) {
+    private MatchRequest request(
+            Calls.Open call, PartState part, List<Offer> offers, List<MatchRequest.StockLine> stock) {
+        List<MatchRequest.Witness> witnesses = call.state().witnesses(part);
         InputProblem.require(
-                part.missing().isEmpty()
-                        || part.spec().has("sections")
-                        || part.spec().has("microfaradsLow"),
+                part.family().isEnough().test(part.spec()) || !witnesses.isEmpty(),
                 "part",
                 part.added().title(),
-                "read the label first: the rated µF is needed to match");
-        ShopRules rules = shop.inForce().rules();
-        return new MatchRequest(part.spec(), List.of(), Circuit.UNKNOWN, offers, stock, rules);
+                "read the label first: what the circuit needs is not known");
+        return new MatchRequest(
+                part.spec(),
+                witnesses,
+                call.state().circuit(part),
+                offers,
+                stock,
+                shop.inForce().rules());
     }
 
     /** Chooses an offer from the truck and takes its pieces off the count. */
@@ -163,10 +174,37 @@ public class Repair {
                 .orElseThrow(() -> new Conflict("That offer is no longer on the truck: match again."));
         List<Entry.Piece> pieces = new ArrayList<>();
         for (String id : ids) {
-            pieces.add(new Entry.Piece(id, truck.spec(id)));
+            boolean stays = id.equals(CallState.STAYING);
+            pieces.add(new Entry.Piece(stays ? null : id, stays ? part.spec() : truck.spec(id)));
         }
         keep(callId, who, partId, match, pieces, returnDate);
-        ids.forEach(truck::take);
+        for (int i = 0; i < ids.size(); i++) {
+            if (ids.get(i).equals(CallState.STAYING)) {
+                stays(callId, who, part, i);
+            } else {
+                truck.take(ids.get(i));
+            }
+        }
+    }
+
+    /** What stays in was measured already: its readings stand for the piece. */
+    private void stays(long callId, String who, PartState part, int piece) {
+        for (Taken taken : part.readings().values()) {
+            if (taken.line().entry() instanceof Entry.Measured m) {
+                calls.add(
+                        callId,
+                        who,
+                        new Entry.Measured(
+                                part.id(),
+                                piece,
+                                m.method(),
+                                m.judged(),
+                                m.shortRating(),
+                                m.findings(),
+                                m.meter(),
+                                m.rules()));
+            }
+        }
     }
 
     /** Chooses a part bought on the way. */
@@ -182,10 +220,7 @@ public class Repair {
     static LabelRead readAs(Family family, String text) {
         LabelRead label = Families.read(family.kind(), text);
         InputProblem.require(
-                !label.fields().fields().isEmpty(),
-                "text",
-                text,
-                "nothing readable: type it as printed, such as 45+5 µF 440 VAC ±6%");
+                !label.fields().fields().isEmpty(), "text", text, "nothing readable: type it as it is printed");
         return label;
     }
 
@@ -244,7 +279,7 @@ public class Repair {
     public Sheet sheet(long callId, String who, String partId) {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
-        Sheet sheet = CallState.sheet(part).orElseThrow(() -> new Conflict("Choose a replacement first."));
+        Sheet sheet = call.state().sheet(part).orElseThrow(() -> new Conflict("Choose a replacement first."));
         if (!part.isSheetOpened()) {
             if (!call.state().deadness().isDeadFor(partId)) {
                 throw new Conflict("The hook-up sheet opens once every pair reads dead: make safe first.");
@@ -263,31 +298,21 @@ public class Repair {
             throw new Conflict("The power is not proved off: read every pair dead before working on the wires.");
         }
         String text = list == Entry.Checklist.SHEET
-                ? CallState.sheet(part).stream()
+                ? call.state().sheet(part).stream()
                         .flatMap(s -> s.steps().stream())
                         .filter(s -> s.key().equals(key))
                         .map(Sheet.Step::text)
                         .findFirst()
                         .orElse("")
-                : ProofList.of(part).stream()
+                : ProofList.of(part).all().stream()
                         .filter(c -> c.key().equals(key))
-                        .map(ProofList.Check::text)
+                        .map(Proof.Check::text)
                         .findFirst()
                         .orElse("");
         InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
         if (part.ticked(list).contains(key) != on) {
             calls.add(callId, who, new Entry.Ticked(partId, list, key, text, on));
         }
-    }
-
-    @Transactional
-    public void amps(long callId, String who, String partId, RunningAmps.Place place, double amps, double rated) {
-        calls.working(callId).part(partId);
-        Judgement judgement = RunningAmps.judge(place, amps, rated, meters.inUse(Quantity.AMPS));
-        calls.add(
-                callId,
-                who,
-                new Entry.AmpsRead(partId, place, judgement.verdicts().get(0), judgement.findings()));
     }
 
     @Transactional

@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.Taken;
 import zestbench.core.tape.TapeText;
 import zestbench.server.call.CallViews.VisitPartView;
 import zestbench.server.call.CallViews.VisitView;
@@ -54,7 +55,7 @@ class Visits {
     private static VisitPartView part(PartState part) {
         Entry.PartClosed closed = part.closed();
         List<String> readings = part.readings().values().stream()
-                .map(line -> PartState.judged(line))
+                .map(Taken::judged)
                 .map(j -> (j.subject().equals("CAPACITOR") ? "" : j.subject() + " ")
                         + j.reading().text())
                 .toList();

@@ -21,6 +21,7 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.plate.Plates;
+import zestbench.core.wiring.Wire;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
 import zestbench.server.person.People;
@@ -33,6 +34,7 @@ import zestbench.server.unit.Units;
 @Order(1)
 public class DemoTown implements ApplicationRunner {
     private static final String CAPACITOR = "capacitor";
+    private static final String FAN_MOTOR = "Outdoor fan motor";
     private static final String BOTH = "compressor and outdoor fan";
 
     private final Settings settings;
@@ -123,8 +125,20 @@ public class DemoTown implements ApplicationRunner {
                 "Spring check",
                 "60/7.5 MFD 440VAC ±6% 50/60Hz",
                 Map.of("HERM", 58.8, "FAN", 7.24));
-        visits.check(museum, daysAgo(630), "Spring check", "50+7.5 uF 440 V ±6%", Map.of("HERM", 50.3, "FAN", 7.6));
-        visits.check(museum, daysAgo(266), "Warm gallery", "50+7.5 uF 440 V ±6%", Map.of("HERM", 49.9, "FAN", 7.55));
+        visits.check(
+                museum,
+                daysAgo(630),
+                "Spring check",
+                "50+7.5 uF 440 V ±6%",
+                Map.of("HERM", 50.3, "FAN", 7.6),
+                Map.of(FAN_MOTOR, 1.58, "Compressor", 17.9));
+        visits.check(
+                museum,
+                daysAgo(266),
+                "Warm gallery",
+                "50+7.5 uF 440 V ±6%",
+                Map.of("HERM", 49.9, "FAN", 7.55),
+                Map.of(FAN_MOTOR, 1.71, "Compressor", 18.2));
         visits.check(loft, daysAgo(540), "Spring check", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.9, "FAN", 4.97));
         visits.check(loft, daysAgo(181), "Noisy start", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.2, "FAN", 4.88));
         visits.check(ballet, daysAgo(419), "Studio 2 warm", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 9.9));
@@ -163,6 +177,17 @@ public class DemoTown implements ApplicationRunner {
     private void alsoToday(Unit museum, Unit ballet, Unit loft) {
         long fan = calls.start(museum.id(), "Trips off every few minutes", minutesAgo(55));
         visits.asked(fan, minutesAgo(54), "compressor", "runs", "OUTDOOR_FAN_RUNS", "no", "SHORT_CYCLES", "yes");
+        visits.motor(
+                fan,
+                minutesAgo(50),
+                FAN_MOTOR,
+                "HARROW 1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.8 A CW LE CAP 7.5 MFD 370 VAC FR 48Y TEAO AMB 60C "
+                        + "THERMALLY PROTECTED",
+                List.of(
+                        new Wire("LINE 1", "black", null, "contactor T1"),
+                        new Wire("LINE 2", "white", null, "contactor T2"),
+                        new Wire("CAP", "brown", null, "run capacitor FAN"),
+                        new Wire("GND", "green", null, "chassis")));
         long fuse = calls.start(ballet.id(), "Studio 2 warm, fuse opened twice", minutesAgo(70));
         visits.asked(fuse, minutesAgo(69), "compressor", "silent", "BREAKER_OPENS", "yes", "AFTER_STORM", "no");
         visits.supply(fuse, minutesAgo(64), ballet, Map.of("L1-L2", 463.0, "L2-L3", 464.0, "L1-L3", 461.0));

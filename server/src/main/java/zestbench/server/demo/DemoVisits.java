@@ -7,6 +7,7 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zestbench.core.Families;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.family.MatchRequest;
@@ -17,6 +18,8 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.motor.MotorLabel;
+import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
@@ -25,6 +28,7 @@ import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.tape.Entry;
+import zestbench.core.wiring.Wire;
 import zestbench.server.call.Calls;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
@@ -43,11 +47,53 @@ class DemoVisits {
 
     /** A visit that found the capacitor as it read and closed. */
     void check(Unit unit, Instant at, String complaint, String label, Map<String, Double> readings) {
+        check(unit, at, complaint, label, readings, Map.of());
+    }
+
+    /** The same, with running amps read. */
+    void check(
+            Unit unit,
+            Instant at,
+            String complaint,
+            String label,
+            Map<String, Double> readings,
+            Map<String, Double> amps) {
         long call = calls.start(unit.id(), complaint, at);
         String part = read(call, unit, at, label);
         measure(call, part, at, label, null, readings);
         calls.addAt(call, WHO, at, new Entry.PartClosed(part, Entry.Outcome.NOT_NEEDED, asLeft(readings), "", null));
+        amps(call, unit, at, amps);
         close(call);
+    }
+
+    /** Amps of motors by the name of their place, as they were read on a visit. */
+    void amps(long call, Unit unit, Instant at, Map<String, Double> amps) {
+        new TreeMap<>(amps).forEach((place, read) -> {
+            RatedMotor motor = RatedMotor.at(unit.plates(), place);
+            Judgement judgement = RunningAmps.judge(
+                    List.of(new RunningAmps.Taken(motor.kind(), read, null)), motor.rated(), Meter.USUAL);
+            calls.addAt(
+                    call,
+                    WHO,
+                    at.plusSeconds(600),
+                    new Entry.AmpsRead(
+                            null,
+                            motor.kind(),
+                            judgement.verdicts().get(0),
+                            judgement.findings(),
+                            place,
+                            null,
+                            null,
+                            null,
+                            Meter.USUAL.text()));
+        });
+    }
+
+    /** Takes the motor of a place into question, its label and its wires as they were found. */
+    void motor(long call, Instant at, String place, String label, List<Wire> wires) {
+        String part = calls.addPart(call, WHO, at, MotorLabel.KIND, place, place, "");
+        Spec spec = new Spec(MotorLabel.read(label).fields());
+        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec), new Entry.WiresFound(part, wires));
     }
 
     /** A visit that is still open. */

@@ -18,7 +18,6 @@ import zestbench.core.Families;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
-import zestbench.core.motor.MotorAttributes;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.value.Value;
 
@@ -56,8 +55,6 @@ class OpenApi {
                 api.getComponents().addSchemas(name, object(family.attributes()));
                 any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/" + name));
             }
-            api.getComponents().addSchemas("MotorFields", object(MotorAttributes.ALL));
-            any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/MotorFields"));
             api.getComponents().addSchemas("UnitPlateFields", object(PlateAttributes.ALL));
             any.addAnyOfItem(new Schema<>().$ref("#/components/schemas/UnitPlateFields"));
             api.getComponents().addSchemas(FIELDS, any);

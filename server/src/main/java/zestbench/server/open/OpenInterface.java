@@ -22,9 +22,6 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
-import zestbench.core.motor.MotorAttributes;
-import zestbench.core.motor.MotorLabel;
-import zestbench.core.motor.MotorMatch;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
@@ -185,9 +182,8 @@ class OpenInterface {
 
     @PostMapping("/api/match")
     MatchedAnswer match(@Valid @RequestBody MatchAsked request) {
-        boolean isMotor = request.kind().equals(MotorLabel.KIND);
-        List<Attribute> attributes =
-                isMotor ? MotorAttributes.ALL : Families.named(request.kind()).attributes();
+        Family family = Families.named(request.kind());
+        List<Attribute> attributes = family.attributes();
         List<OpenWords.OfferGiven> offers = orEmpty(request.offers());
         List<OpenWords.StockGiven> stock = orEmpty(request.stock());
         InputProblem.require(
@@ -202,9 +198,7 @@ class OpenInterface {
                 offers(attributes, offers),
                 stock(attributes, stock),
                 RulesPart.orDefault(request.rules()));
-        MatchAnswer answer = isMotor
-                ? MotorMatch.of(asked)
-                : Families.named(request.kind()).match().apply(asked);
+        MatchAnswer answer = family.match().apply(asked);
         return new MatchedAnswer(
                 FindingGiven.of(answer.findings()),
                 answer.matches().stream().map(OpenInterface::match).toList());

@@ -5,8 +5,11 @@ import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.ManyToOne;
+import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
+import zestbench.core.family.Family;
 
 /** Where a part sits in a unit. */
 @Entity
@@ -46,5 +49,12 @@ public class Place {
 
     public String serves() {
         return serves;
+    }
+
+    /** What the part in it is called: the place's own name where that says what it is. */
+    public String title() {
+        String family = Families.find(kind).map(Family::title).orElse(name);
+        boolean isSaying = name.toLowerCase(Locale.ROOT).contains(family.toLowerCase(Locale.ROOT));
+        return isSaying ? name : family + ", " + name.toLowerCase(Locale.ROOT);
     }
 }

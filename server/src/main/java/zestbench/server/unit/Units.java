@@ -99,14 +99,15 @@ public class Units {
         }
     }
 
-    /** A place a part can sit in. @param isFamily whether its part can be taken into question */
-    public record PlaceView(long id, String name, String kind, String serves, boolean isFamily) {
+    /** A place a part can sit in. @param title of the part in it @param isFamily whether it can be taken into question */
+    public record PlaceView(long id, String name, String kind, String serves, String title, boolean isFamily) {
         static PlaceView of(Place place) {
             return new PlaceView(
                     place.id(),
                     place.name(),
                     place.kind(),
                     place.serves(),
+                    place.title(),
                     Families.find(place.kind()).isPresent());
         }
     }

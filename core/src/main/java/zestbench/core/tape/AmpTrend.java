@@ -1,0 +1,98 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Judged;
+import zestbench.core.quantity.Figures;
+
+/**
+ * Amps of one motor over the visits to its unit. A new motor starts a new line. What was held while it started is kept
+ * beside, because its growth is the news.
+ *
+ * @param words the change since the first reading; empty under two readings
+ */
+public record AmpTrend(String place, List<Point> points, String words) {
+    /** @param speed the tap it ran on; empty on a single speed @param inrush null where it was not held */
+    public record Point(
+            long atMillis,
+            double amps,
+            String speed,
+            @Nullable Double inrush) {}
+
+    /**
+     * Adds up visits.
+     *
+     * @param tapes of a unit, the earliest visit first
+     * @param place by its name
+     */
+    public static AmpTrend of(List<List<Line>> tapes, String place) {
+        List<Point> points = new ArrayList<>();
+        for (List<Line> tape : tapes) {
+            points = after(points, tape, place);
+        }
+        return new AmpTrend(place, List.copyOf(points), words(points));
+    }
+
+    /** The line as it stands after one visit. */
+    private static List<Point> after(List<Point> before, List<Line> tape, String place) {
+        Set<Long> struck = new LinkedHashSet<>();
+        Set<String> here = new LinkedHashSet<>();
+        tape.forEach(line -> {
+            if (line.entry() instanceof Entry.Struck strike) {
+                struck.add(strike.line());
+            } else if (line.entry() instanceof Entry.PartAdded added
+                    && added.place().equals(place)) {
+                here.add(added.part());
+            }
+        });
+        List<Point> old = new ArrayList<>(before);
+        List<Point> now = old;
+        for (Line line : tape) {
+            Entry entry = line.entry();
+            if (struck.contains(line.number())) {
+                continue;
+            }
+            if (entry instanceof Entry.Chosen chosen && here.contains(chosen.part())) {
+                now = new ArrayList<>();
+            } else if (entry instanceof Entry.PutBack back && here.contains(back.part())) {
+                now = old;
+            } else if (entry instanceof Entry.AmpsRead read && place.equals(read.at())) {
+                now.add(new Point(
+                        line.atMillis(),
+                        read.judged().reading().value(),
+                        read.speed() == null ? "" : read.speed(),
+                        inrush(read)));
+            }
+        }
+        return now;
+    }
+
+    private static @Nullable Double inrush(Entry.AmpsRead read) {
+        return read.alongside().stream()
+                .filter(j -> j.subject().endsWith("INRUSH"))
+                .map((Judged j) -> Double.valueOf(j.reading().value()))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private static String words(List<Point> points) {
+        List<Point> same = points.isEmpty()
+                ? List.of()
+                : points.stream()
+                        .filter(p ->
+                                p.speed().equals(points.get(points.size() - 1).speed()))
+                        .toList();
+        if (same.size() < 2) {
+            return points.isEmpty() ? "" : "The line starts here: one reading.";
+        }
+        double first = same.get(0).amps();
+        double last = same.get(same.size() - 1).amps();
+        double change = first > 0 ? 100 * (last / first - 1) : 0;
+        String percent = (change >= 0 ? "+" : "") + Figures.fixed(change, 0);
+        return same.size() + " readings, " + Figures.fixed(first, 2) + " A to " + Figures.fixed(last, 2) + " A: "
+                + percent + " %.";
+    }
+}

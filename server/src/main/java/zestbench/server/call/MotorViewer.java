@@ -1,0 +1,113 @@
+package zestbench.server.call;
+
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+import zestbench.core.family.Proof;
+import zestbench.core.family.Spec;
+import zestbench.core.motor.MotorFamily;
+import zestbench.core.motor.MotorLabel;
+import zestbench.core.plate.UnitPlaces;
+import zestbench.core.quantity.Figures;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.ProofList;
+import zestbench.server.call.CallViews.CapacitorView;
+import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.call.CallViews.LeadsView;
+import zestbench.server.call.CallViews.LookView;
+import zestbench.server.call.CallViews.SeenView;
+import zestbench.server.call.CallViews.SpeedView;
+import zestbench.server.unit.Place;
+import zestbench.server.unit.Unit;
+
+/** Makes the bench's view of what is seen on a part, of a new one's leads, and of the capacitor that goes with a motor. */
+@Component
+class MotorViewer {
+    List<SpeedView> speeds(PartState part, Proof proof) {
+        Entry.Chosen chosen = part.chosen();
+        List<String> names = chosen == null && isMotor(part) ? MotorFamily.taps(part.spec()) : proof.ampsAt();
+        Spec label = chosen == null ? part.spec() : chosen.pieces().get(0).spec();
+        List<String> taps = MotorFamily.taps(label);
+        return names.stream()
+                .map(name -> new SpeedView(
+                        name,
+                        MotorFamily.ratedAmps(label, java.util.Optional.empty(), taps.indexOf(name))
+                                .map(a -> "FLA " + Figures.plain(a) + " A")
+                                .orElse(""),
+                        ProofList.isRunning(part, name)))
+                .toList();
+    }
+
+    List<LookView> looks(PartState part) {
+        return part.family().looks().stream()
+                .map(look -> {
+                    Entry.Looked seen = part.looks().get(look.key());
+                    return new LookView(
+                            look.key(),
+                            look.question(),
+                            look.isAsked(),
+                            seen == null ? null : seen.seen(),
+                            seen == null ? "" : seen.meaning(),
+                            look.answers().stream()
+                                    .map(a -> new SeenView(a.key(), a.words()))
+                                    .toList());
+                })
+                .toList();
+    }
+
+    @Nullable
+    LeadsView leads(PartState part) {
+        Entry.Chosen chosen = part.chosen();
+        if (chosen == null || !isMotor(part)) {
+            return null;
+        }
+        Spec label = chosen.pieces().get(0).spec();
+        Entry.LeadsPrinted printed = part.leads();
+        return new LeadsView(
+                printed == null ? List.of() : printed.leads(),
+                part.family().terminals().apply(label),
+                printed == null ? "" : printed.connection(),
+                label.numberGroups("volts").size() > 1);
+    }
+
+    @Nullable
+    JudgedView sheave(PartState part) {
+        Entry.SheaveSet set = part.sheave();
+        return set == null ? null : JudgedView.of(0, set.judged(), set.findings());
+    }
+
+    /** The capacitor the chosen motor wants, and where it is in question or could be. */
+    @Nullable
+    CapacitorView capacitor(PartState part, CallState state, @Nullable Unit unit) {
+        Entry.Chosen chosen = part.chosen();
+        if (chosen == null || !isMotor(part)) {
+            return null;
+        }
+        Spec label = chosen.pieces().get(0).spec();
+        if (label.number("capacitorMicrofarads").isEmpty()) {
+            return null;
+        }
+        String wanted = Figures.plain(label.number("capacitorMicrofarads").get()) + " µF"
+                + label.number("capacitorVolts")
+                        .map(v -> " " + Figures.plain(v) + " V")
+                        .orElse("");
+        PartState beside = state.capacitorOf(part).orElse(null);
+        Long placeId = unit == null
+                ? null
+                : unit.places().stream()
+                        .filter(p -> p.kind().equals("capacitor")
+                                && UnitPlaces.isServedBy(part.added().place(), p.serves()))
+                        .map(Place::id)
+                        .findFirst()
+                        .orElse(null);
+        return new CapacitorView(
+                wanted, beside == null ? null : beside.id(), placeId, beside != null && beside.chosen() != null);
+    }
+
+    private static boolean isMotor(PartState part) {
+        return Objects.equals(part.family().kind(), MotorLabel.KIND);
+    }
+}

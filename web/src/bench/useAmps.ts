@@ -1,0 +1,58 @@
+import { computed, ref, watch } from 'vue'
+import { api, body } from '@/api/client'
+import type { Preview } from '@/api/types'
+import { useCall } from '@/stores/call'
+import { useReadings } from './useReadings'
+import type { WhichMotor } from './useWindings'
+
+/** Running amps of one motor with the volts they were read at and what it took to start. */
+export function useAmps(which: () => WhichMotor | null, isCompressor: () => boolean) {
+  const store = useCall()
+  const speed = ref('')
+  const rated = ref('')
+  const pressures = ref<'equal' | 'apart' | null>(null)
+  const rows = ['AMPS', 'VOLTS', 'INRUSH'] as const
+
+  function given(read: Record<string, string>) {
+    const { placeId, part } = which() ?? {}
+    const figure = (row: string) =>
+      read[row] === undefined ? {} : { [row.toLowerCase()]: Number(read[row]) }
+    return {
+      placeId,
+      part,
+      speed: speed.value || undefined,
+      amps: Number(read.AMPS),
+      ...figure('VOLTS'),
+      ...figure('INRUSH'),
+      ...(Number(rated.value) > 0 ? { rated: Number(rated.value) } : {}),
+      ...(isCompressor() && pressures.value ? { pressuresEqual: pressures.value === 'equal' } : {}),
+    }
+  }
+  const readings = useReadings<Preview>(
+    () => `amps ${store.call?.id} ${which()?.placeId ?? which()?.part} ${speed.value}`,
+    () => rows,
+    (read) => which() !== null && read.AMPS !== undefined,
+    (read) =>
+      body(
+        api.POST('/api/calls/{id}/amps/preview', {
+          params: { path: { id: store.call?.id ?? 0 } },
+          body: given(read),
+        }),
+      ),
+  )
+  watch([rated, pressures], () => void readings.look())
+  const canKeep = computed(() => readings.isEnough.value && readings.seen.value !== null)
+
+  async function keep() {
+    const what = `amps ${which()?.name ?? ''} ${readings.read.value.AMPS} A`
+    if (await store.change('POST', '/amps', what, given(readings.read.value))) {
+      readings.letGo()
+      pressures.value = null
+      return true
+    }
+    return false
+  }
+  return { ...readings, rows, speed, rated, pressures, isCompressor, canKeep, keep }
+}
+
+export type AmpsAt = ReturnType<typeof useAmps>
