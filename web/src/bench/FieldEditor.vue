@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
-import { textOf, valueOf } from './fieldText'
+import { textOf, valueOf, wordsOf } from './fieldText'
 
 /** One field of a label in the form its attribute asks for. */
 const props = defineProps<{ attribute: Attribute; value: unknown; isOff?: boolean }>()
@@ -88,7 +88,7 @@ function removeRow(at: number) {
     is-clearable
     :label="attribute.label"
     is-hidden-label
-    :choices="attribute.options.map((o) => ({ value: o, words: o }))"
+    :choices="attribute.options.map((o) => ({ value: o, words: wordsOf(o) }))"
     :model-value="(value as string) ?? null"
     @update:model-value="emit('change', $event ?? undefined)"
   />

@@ -2,6 +2,7 @@
 import { computed, ref, type Component } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import FieldEditor from './FieldEditor.vue'
+import { textOf } from './fieldText'
 import type { Label } from './useLabel'
 
 /** What was read, a field a line, each with the piece it came from and what is doubtful about it, corrected by hand. */
@@ -67,7 +68,7 @@ const shown = computed(() =>
           height="40"
           @click="label.correct(d.field, d.suggest)"
         >
-          take {{ d.suggest }} {{ a.unit }}
+          take {{ textOf(a, d.suggest) }} {{ a.unit }}
         </v-btn>
       </div>
     </div>

@@ -15,7 +15,8 @@ const offers = computed(() =>
 const attributes = computed(() => [...new Set(offers.value.flatMap((o) => o.cells.map((c) => c.attribute)))])
 /** Rows in which every offer is alike say little: they are folded behind the rows that decide. */
 const isQuiet = (attribute: string) =>
-  QUIET.includes(attribute) && offers.value.every((o) => cellOf(o, attribute)?.outcome === 'LIKE_FOR_LIKE')
+  QUIET.includes(attribute) &&
+  offers.value.every((o) => (cellOf(o, attribute)?.outcome ?? 'LIKE_FOR_LIKE') === 'LIKE_FOR_LIKE')
 const loud = computed(() => attributes.value.filter((a) => !isQuiet(a)))
 const quiet = computed(() => attributes.value.filter(isQuiet))
 const areAllShown = ref(false)
@@ -26,7 +27,21 @@ const requiredOf = (attribute: string) =>
 const refused = computed(() => props.found.refused.reduce((sum, r) => sum + r.count, 0))
 
 /** Attributes that are folded where nothing in them differs. */
-const QUIET = ['Duty', 'Protection', 'Frequency', 'Temperature', 'Fit', 'Bleed resistor']
+const QUIET = [
+  'Duty',
+  'Protection',
+  'Frequency',
+  'Temperature',
+  'Fit',
+  'Bleed resistor',
+  'Kind of motor',
+  'Phase',
+  'Ambient',
+  'Insulation class',
+  'Enclosure',
+  'Thermally protected',
+  'Frame',
+]
 const SIGNS: Record<Grade, string> = {
   LIKE_FOR_LIKE: '=',
   SUITABLE: '≥',

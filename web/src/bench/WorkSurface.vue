@@ -74,7 +74,9 @@ const key = computed(() => JSON.stringify(store.place))
         <Slice class="on-phone" :filled="store.part.filled" :at="store.step" :size="36" />
         <div class="name">
           <h2>{{ store.part.title }}</h2>
-          <span class="zb-soft">{{ store.part.serves ? `for ${store.part.serves}` : store.part.place }}</span>
+          <span v-if="store.part.serves || store.part.place !== store.part.title" class="zb-soft">{{
+            store.part.serves ? `for ${store.part.serves}` : store.part.place
+          }}</span>
         </div>
         <TimerPlate class="on-phone" />
         <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>

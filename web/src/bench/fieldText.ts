@@ -3,6 +3,14 @@ import type { Attribute } from '@/api/types'
 /** What a typed field came to: a value, nothing, or what is wrong with it. */
 export type Typed = { value: unknown } | { wrong: string }
 
+/** Codes of labels stay as they are printed. */
+const CODE = /\d|^(PSC|CW|CCW|ODP|TEAO|TENV|TEFC|[A-Z])$/
+
+/** What a choice is called: a code as printed, a word in small letters. */
+export function wordsOf(option: string): string {
+  return CODE.test(option) ? option : option.toLowerCase().replaceAll('_', ' ')
+}
+
 /** A value as it stands in its field; lists with commas, groups with strokes, numbers by name as "A 450, B 500". */
 export function textOf(attribute: Attribute, value: unknown): string {
   if (value === undefined || value === null) return ''

@@ -140,7 +140,7 @@ function leave(event: FocusEvent) {
         <p v-for="v in preview.verdicts" :key="v.subject" class="verdict">
           <b class="zb-name subject">{{ v.subject === 'CAPACITOR' ? '' : v.subject }}</b>
           <span class="zb-figure fig">{{ v.figure }}</span> {{ v.unit }}
-          <span class="zb-soft">{{ v.low }} to {{ v.high }}</span>
+          <span v-if="v.high" class="zb-soft">{{ v.low }} to {{ v.high }}</span>
           <VerdictMark :verdict="v.verdict" :word="v.word" />
         </p>
         <p v-if="preview.problem">

@@ -60,7 +60,7 @@ const under = computed(() => {
         <span v-if="l.meaning" class="zb-soft">{{ l.meaning }}</span>
       </p>
       <template v-for="r in part.readings" :key="`${r.line} ${r.subject}`">
-        <ReadingRow :subject="r.subject" :judged="r" />
+        <ReadingRow :subject="r.subject" :judged="r" :has-no-scale="!r.scale" />
         <div class="zb-note why">
           <p>{{ r.reckoning }}</p>
           <p class="zb-soft">{{ r.mark.type.toLowerCase() }}: {{ r.mark.source }}</p>

@@ -24,6 +24,12 @@ const action = computed(() => {
   if (open.value.length > 0) return { words: `Read ${open.value.join(' and ')}`, go: null }
   return { words: 'See the judgement', go: () => store.goStep('JUDGE') }
 })
+/** What was said with the last reading; that another one is missing holds only until it is read. */
+const findings = computed(() =>
+  (reckonings.value.at(-1)?.findings ?? []).filter(
+    (f) => open.value.length > 0 || !f.text.endsWith('is not read yet.'),
+  ),
+)
 const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
 </script>
 
@@ -41,7 +47,7 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
           <p v-for="r in reckonings" :key="r.line">
             <b>{{ name(r.subject) }}</b> {{ r.reckoning }}
           </p>
-          <FindingLines :findings="reckonings.at(-1)?.findings ?? []" />
+          <FindingLines :findings="findings" />
         </div>
         <p v-else-if="part.lastTime" class="zb-soft">Last time: {{ part.lastTime.readings.join(', ') }}</p>
       </ReadingDesk>

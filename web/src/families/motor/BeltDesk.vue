@@ -67,7 +67,14 @@ watch(typed, () => void look(), { immediate: true })
 async function keep() {
   await store.changePart('POST', '/belt', 'sheaves', given())
 }
-defineExpose({ canKeep, keep })
+const words = computed(() =>
+  canKeep.value
+    ? 'Keep this sheave'
+    : seen.value?.isRefused
+      ? 'Refused: take another sheave'
+      : 'Give the sheaves and the amps',
+)
+defineExpose({ canKeep, words, keep })
 </script>
 
 <template>
@@ -124,7 +131,8 @@ defineExpose({ canKeep, keep })
   font-size: 40px;
   margin: 6px 0;
 }
-.result .zb-soft {
+.result .zb-soft,
+.word {
   font-size: 20px;
 }
 </style>

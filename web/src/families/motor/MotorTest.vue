@@ -45,9 +45,10 @@ const action = computed(() => {
   if (page.value === 'AMPS' && canKeep.value)
     return { words: 'Put the amps on the tape', go: () => void amps.keep() }
   if (page.value === 'BELT') {
-    return belt.value?.canKeep
-      ? { words: 'Keep this sheave', go: () => void belt.value?.keep() }
-      : { words: 'Give the sheaves and the amps', go: null }
+    return {
+      words: belt.value?.words ?? '',
+      go: belt.value?.canKeep ? () => void belt.value?.keep() : null,
+    }
   }
   if (p.verdict === 'FAILED') return { words: 'Find a replacement', go: () => store.goStep('MATCH') }
   if (p.untested.includes('SHAFT') && page.value !== 'LOOK')

@@ -28,6 +28,8 @@ public final class RunningAmps {
     /** From this share of LRA on, held for over half a second, a rotor does not turn. [practice] */
     private static final double NOT_STARTING = 0.75;
 
+    private static final Finding MAY_NOT_PUMP =
+            Finding.info("Under 60 % of RLA: with near-equal pressures it is not pumping.");
     private static final double VOLTS_WITHIN = 0.10;
     private static final Mark MOTOR_VOLTS = Mark.standard("NEMA MG 1, 12.44");
 
@@ -106,7 +108,9 @@ public final class RunningAmps {
                                 "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
             } else {
                 verdicts.addAll(running.verdicts());
-                findings.addAll(running.findings());
+                running.findings().stream()
+                        .filter(f -> taken.pressuresEqual() == null || !f.equals(MAY_NOT_PUMP))
+                        .forEach(findings::add);
             }
             if (Boolean.FALSE.equals(taken.isPumping(limit == null ? 0 : limit))) {
                 findings.add(Finding.caution("Runs but does not pump: amps under 60 % with near-equal pressures. "
@@ -231,7 +235,7 @@ public final class RunningAmps {
             out.add(Finding.caution(
                     "Above 110 % of RLA: look for a dirty condenser, high head, low voltage, a tight compressor."));
         } else if (compressor && share < IDLE) {
-            out.add(Finding.info("Under 60 % of RLA: with near-equal pressures it is not pumping."));
+            out.add(MAY_NOT_PUMP);
         } else if (!compressor && share > CEILING) {
             out.add(Finding.stop("Above 110 % of FLA: stop the motor and find out why."));
         } else if (!compressor && share > 1) {

@@ -3,6 +3,7 @@ package zestbench.core.motor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
@@ -18,6 +19,9 @@ import zestbench.core.wiring.Wire;
 
 /** Where each lead of a new motor goes: by what it is for, never by its colour. */
 final class MotorHookup {
+    /** The stud of a dual capacitor that a fan motor hangs on. */
+    private static final String FAN = "FAN";
+
     private final HookupRequest request;
     private final MotorRating old;
     private final MotorRating now;
@@ -117,6 +121,9 @@ final class MotorHookup {
         }
         Wire printed = printed(terminal);
         boolean moved = !terminal.equals(wire.terminal());
+        if (terminal.equals(MotorTerminals.CAPACITOR) && startStud() != null) {
+            where = startStud();
+        }
         leads.add(
                 new Lead(new Wire(terminal, printed.colour(), printed.tracer(), where), new Spot(0, terminal), moved));
         step(key, printed, terminal + " to " + where + (moved ? ", which was on " + wire.terminal() : ""));
@@ -173,20 +180,6 @@ final class MotorHookup {
         if (beside == null) {
             return;
         }
-        for (Lead lead : beside.left().leads()) {
-            if (lead.moved()) {
-                steps.add(new Step(
-                        "beside-" + lead.wire().terminal(),
-                        lead.wire().colour(),
-                        Optional.ofNullable(lead.wire().tracer()).orElse(""),
-                        lead.wire().text() + ": from " + lead.wire().terminal() + " of the old capacitor to "
-                                + lead.at().terminal() + " of the "
-                                + beside.left()
-                                        .devices()
-                                        .get(lead.at().device())
-                                        .caption()));
-            }
-        }
         for (Spot spot : beside.left().freedSince(beside.found())) {
             steps.add(new Step(
                     "freed-" + spot.terminal(),
@@ -195,6 +188,22 @@ final class MotorHookup {
                     spot.terminal() + " of the "
                             + beside.left().devices().get(spot.device()).caption() + " stays bare: insulate it"));
         }
+    }
+
+    /** Where the motor's own section of the capacitor is once that is replaced; null where it stays or is not known. */
+    private @Nullable String startStud() {
+        Sheet beside = request.site().capacitor();
+        if (beside == null) {
+            return null;
+        }
+        List<Lead> moved = beside.left().leads().stream().filter(Lead::moved).toList();
+        return moved.stream()
+                .filter(l -> l.wire().terminal().equals(FAN) || moved.size() == 1)
+                .map(l -> l.at().terminal() + " of the "
+                        + beside.left().devices().get(l.at().device()).caption() + ", no longer "
+                        + l.wire().terminal())
+                .findFirst()
+                .orElse(null);
     }
 
     /** Leads that nothing is on: taps are live, so each is capped by itself. */

@@ -8,6 +8,7 @@ import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.label.LabelRead;
+import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
@@ -74,8 +75,10 @@ public record QuickLine(
             return new QuickLine(null, readings, HOW);
         }
         if (words.length > names.size()) {
-            String known =
-                    names.isEmpty() ? "the label is not known yet" : "there are only " + String.join(", ", names);
+            boolean isMotor = label != null && MotorLabel.KIND.equals(label.kind());
+            String known = isMotor
+                    ? "a motor is read by windings 0.9 2.1 3.0 or amps 1.7 of 1.9, on a line of their own"
+                    : names.isEmpty() ? "the label is not known yet" : "there are only " + String.join(", ", names);
             return new QuickLine(label, readings, words.length + " readings, but " + known);
         }
         for (int i = 0; i < words.length; i++) {

@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.judgement.Judged;
 import zestbench.core.quantity.Figures;
 
 /**
@@ -64,18 +63,10 @@ public record AmpTrend(String place, List<Point> points, String words) {
                         line.atMillis(),
                         read.judged().reading().value(),
                         read.speed() == null ? "" : read.speed(),
-                        inrush(read)));
+                        read.inrush()));
             }
         }
         return now;
-    }
-
-    private static @Nullable Double inrush(Entry.AmpsRead read) {
-        return read.alongside().stream()
-                .filter(j -> j.subject().endsWith("INRUSH"))
-                .map((Judged j) -> Double.valueOf(j.reading().value()))
-                .findFirst()
-                .orElse(null);
     }
 
     private static String words(List<Point> points) {

@@ -102,6 +102,7 @@ public sealed interface Entry {
      * @param at the place in the unit; null where only the kind of motor is known
      * @param speed the tap it ran on; null on a single speed
      * @param beside what was read with them and judged too: inrush, volts
+     * @param inrush the most that was held while it started; null where it was not
      * @param isPumping whether a compressor pumps, by amps and pressures together; null where that was not asked
      */
     record AmpsRead(
@@ -112,11 +113,12 @@ public sealed interface Entry {
             @Nullable String at,
             @Nullable String speed,
             @Nullable List<Judged> beside,
+            @Nullable Double inrush,
             @Nullable Boolean isPumping,
             @Nullable String meter)
             implements Entry {
         public AmpsRead(String part, RunningAmps.Place place, Judged judged, List<Finding> findings) {
-            this(part, place, judged, findings, null, null, null, null, null);
+            this(part, place, judged, findings, null, null, null, null, null, null);
         }
 
         /** What was read with the amps. */

@@ -32,7 +32,7 @@ public record NextThing(
         int parts = 0;
         for (PartState part : call.parts()) {
             parts++;
-            if (part.closed() == null && !part.isGood()) {
+            if (part.closed() == null && (!part.isGood() || part.chosen() != null)) {
                 return of(call, part);
             }
         }

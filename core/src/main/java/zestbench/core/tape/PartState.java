@@ -86,7 +86,7 @@ public final class PartState {
         Entry entry = line.entry();
         if (entry instanceof Entry.Measured measured) {
             measured(line, measured);
-        } else if (entry instanceof Entry.WindingsRead read) {
+        } else if (entry instanceof Entry.WindingsRead read && chosen == null) {
             windings(line, read);
         } else if (entry instanceof Entry.Looked look) {
             looks.put(look.look(), look);

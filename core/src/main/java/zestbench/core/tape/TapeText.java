@@ -71,7 +71,11 @@ public record TapeText(
                     .toList();
             return words(
                     "Chosen: " + e.title(),
-                    String.join("; ", e.changes()),
+                    String.join(
+                            "; ",
+                            e.changes().stream()
+                                    .map(c -> c.endsWith(".") ? c.substring(0, c.length() - 1) : c)
+                                    .toList()),
                     e.grade().word(),
                     lines);
         }
@@ -225,6 +229,10 @@ public record TapeText(
             String what = Letters.small(judged.subject().replaceFirst("^\\w+ ", ""));
             beside.add(what + " " + judged.reading().text());
             lines.add(judged.reckoning().text());
+        }
+        if (e.inrush() != null
+                && e.alongside().stream().noneMatch(j -> j.subject().endsWith("INRUSH"))) {
+            beside.add("inrush " + Figures.fixed(e.inrush(), 2) + " A");
         }
         beside.add(0, amps.detail());
         return new TapeText(

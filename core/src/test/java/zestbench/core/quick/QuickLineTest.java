@@ -40,9 +40,63 @@ class QuickLineTest {
                 "45/5 370 : seven | is no reading",
                 ": | write a label",
                 "45/5 370 : -5 | is no reading",
+                "windings 0.9 2.1 | write the three pairs",
+                "windings | write the three pairs",
+                "windings 0.9 2.1 x | \"x\" are no ohms",
+                "windings ground x | \"x\" is no reading to ground",
+                "amps | are no amps",
+                "amps 1.7 off 1.9 | are no amps",
+                "motor 1/4 1075 1.9a 5uf : 7 | windings 0.9 2.1 3.0 or amps 1.7 of 1.9",
                 "45/5 370 : 1e9 | is no reading",
             })
     void saysWhatIsWrongAndWhatWouldBeRight(String text, String problem) {
         assertThat(QuickLine.of(text, AT_HAND).problem()).contains(problem);
+    }
+
+    @ParameterizedTest(name = "\"{0}\" is {1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "windings 0.9 2.1 3.0 | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω",
+                "Winding: 0,9 OL ol | 1-2 0.90 Ω, 1-3 OL, 2-3 OL",
+                "windings 0.9 2.1 3.0 ground OL | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
+                "windings gnd 5M | 1-GROUND 5.00 MΩ",
+                "ohms 470 1k 1.5k | 1-2 470.00 Ω, 1-3 1000.00 Ω, 2-3 1500.00 Ω",
+            })
+    void windingsAreWrittenPairByPair(String text, String pairs) {
+        MotorReadings read =
+                java.util.Objects.requireNonNull(QuickLine.of(text, List.of()).motor());
+        assertThat(String.join(
+                        ", ",
+                        read.pairs().stream()
+                                .map(p -> p.pair() + " " + p.reading().text())
+                                .toList()))
+                .isEqualTo(pairs);
+    }
+
+    @ParameterizedTest(name = "\"{0}\" is {1} {2} of {3}, inrush {4}")
+    @CsvSource({
+        "amps 1.7 of 1.9, , 1.7, 1.9, ",
+        "amps fan 1.7, FAN, 1.7, , ",
+        "AMPS comp 17.2a of 17.9 a inrush 88, COMPRESSOR, 17.2, 17.9, 88",
+        "amp blower .9, BLOWER, 0.9, , ",
+    })
+    void ampsAreWrittenWithTheirRating(
+            String text,
+            zestbench.core.amps.RunningAmps.Place place,
+            double amps,
+            @org.jspecify.annotations.Nullable Double rated,
+            @org.jspecify.annotations.Nullable Double inrush) {
+        MotorReadings read =
+                java.util.Objects.requireNonNull(QuickLine.of(text, List.of()).motor());
+        assertThat(read.amps()).isEqualTo(new MotorReadings.Amps(place, amps, rated, inrush));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"motor 1/4 1075 208-230 1.9a cwle 5uf", "1/4 HP 1075 RPM 208-230V 1.9A CWLE"})
+    void aMotorsLabelIsOneLikeAnyOther(String text) {
+        QuickLine quick = QuickLine.of(text, List.of());
+        assertThat(quick.problem()).isNull();
+        assertThat(java.util.Objects.requireNonNull(quick.label()).kind()).isEqualTo("motor");
     }
 }

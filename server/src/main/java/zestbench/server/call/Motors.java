@@ -113,6 +113,7 @@ public class Motors {
                         motor.name(),
                         taken.speed() == null || taken.speed().isBlank() ? null : taken.speed(),
                         all.size() > 1 ? all.subList(1, all.size()) : null,
+                        taken.inrush(),
                         taken(motor, taken).isPumping(limit == null ? 0 : limit),
                         meters.inUse(Quantity.AMPS).text()));
     }

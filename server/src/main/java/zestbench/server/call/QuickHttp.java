@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,6 +15,7 @@ import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
+import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
 import zestbench.core.plate.PlateFacts;
@@ -26,7 +26,6 @@ import zestbench.core.quick.MotorReadings;
 import zestbench.core.quick.QuickLine;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
-import zestbench.core.winding.Windings;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.person.Sender;
@@ -115,27 +114,16 @@ class QuickHttp {
     private QuickPreview motor(long id, @Nullable PartState part, MotorReadings written) {
         Motors.Which which = which(id, part, written);
         MotorReadings.Amps amps = written.amps();
-        if (amps != null) {
-            Judgement judgement = motors.amps(id, which, taken(amps));
-            return motor("Amps, " + motors.name(id, which), judgement, "");
-        }
-        Windings.Found found = motors.windings(id, which, written.pairs(), null);
-        return motor(
-                "Windings, " + motors.name(id, which),
-                found.judgement(),
-                found.named().map(Windings.Named::words).orElse(""));
-    }
-
-    private static QuickPreview motor(String title, Judgement judgement, String named) {
-        List<String> said = new ArrayList<>(named.isEmpty() ? List.of() : List.of(named));
-        judgement.findings().forEach(f -> said.add(f.text()));
+        Judgement judgement = amps != null
+                ? motors.amps(id, which, taken(amps))
+                : motors.windings(id, which, written.pairs(), null).judgement();
         return new QuickPreview(
-                title,
+                (amps != null ? "Amps, " : "Windings, ") + motors.name(id, which),
                 judgement.verdicts().stream()
                         .map(v -> JudgedView.of(0, v, List.of()))
                         .toList(),
                 List.of(),
-                said,
+                judgement.findings().stream().map(Finding::text).toList(),
                 null);
     }
 

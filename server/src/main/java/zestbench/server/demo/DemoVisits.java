@@ -85,6 +85,7 @@ class DemoVisits {
                             null,
                             null,
                             null,
+                            null,
                             Meter.USUAL.text()));
         });
     }
