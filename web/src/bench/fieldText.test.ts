@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Attribute } from '@/api/types'
-import { textOf, valueOf } from './fieldText'
+import { textOf, valueOf, wordsOf } from './fieldText'
 
 const of = (type: Attribute['type']): Attribute => ({
   name: 'x',
@@ -22,6 +22,8 @@ describe('a typed field', () => {
     ['SIGNED_NUMBER', '−40', -40],
     ['NUMBERS', '50, 60', [50, 60]],
     ['NUMBERS', '50/60', [50, 60]],
+    ['NUMBER_GROUPS', '208-230', [208, 230]],
+    ['NUMBER_GROUPS', '208, 230 / 460', [[208, 230], [460]]],
     ['NUMBERS_BY_NAME', 'B 450, D 500', { B: 450, D: 500 }],
     ['TEXT', ' P2 ', 'P2'],
   ] as const)('%s "%s" becomes a value', (type, typed, value) => {
@@ -33,6 +35,7 @@ describe('a typed field', () => {
     ['NUMBER', '-3'],
     ['NUMBER', '7.5.5'],
     ['NUMBERS', '50, sixty'],
+    ['NUMBER_GROUPS', '208 / high'],
     ['NUMBERS_BY_NAME', '450'],
   ] as const)('%s "%s" says what was typed and what would be right', (type, typed) => {
     const answer = valueOf(of(type), typed)
@@ -43,9 +46,23 @@ describe('a typed field', () => {
   it.each([
     ['NUMBER', 7.5],
     ['NUMBERS', [50, 60]],
+    ['NUMBER_GROUPS', [208, 230]],
+    ['NUMBER_GROUPS', [[208, 230], [460]]],
     ['NUMBERS_BY_NAME', { B: 450, D: 500 }],
     ['TEXT', '10000 AFC'],
   ] as const)('%s reads back what it shows', (type, value) => {
     expect(valueOf(of(type), textOf(of(type), value))).toEqual({ value })
+  })
+
+  it('words a choice as a person does and leaves codes as printed', () => {
+    expect(['SHADED_POLE', 'REVERSIBLE', 'PSC', 'CCW', 'TEAO', 'FAN', 'P2'].map(wordsOf)).toEqual([
+      'shaded pole',
+      'reversible',
+      'PSC',
+      'CCW',
+      'TEAO',
+      'FAN',
+      'P2',
+    ])
   })
 })

@@ -4,7 +4,7 @@ import type { Attribute } from '@/api/types'
 export type Typed = { value: unknown } | { wrong: string }
 
 /** Codes of labels stay as they are printed. */
-const CODE = /\d|^(PSC|CW|CCW|ODP|TEAO|TENV|TEFC|[A-Z])$/
+const CODE = /\d|^(PSC|CW|CCW|ODP|TEAO|TENV|TEFC|HERM|FAN|[A-Z])$/
 
 /** What a choice is called: a code as printed, a word in small letters. */
 export function wordsOf(option: string): string {

@@ -47,19 +47,20 @@ it.each([
   expect(rail.text()).toContain(words)
 })
 
-it('plate, supply, windings and what was found are one step of the rail and four sheets', async () => {
+it('plate, supply, windings and what was found are one step of the rail and five sheets', async () => {
   server({ '/plate-attributes': [], '/wire-colours': [] })
   const view = await onBench(WorkSurface, callWith([]), { call: 'PLATE' })
-  const sheets = () => view.findAll('.four .step')
-  expect(sheets().map((s) => s.text())).toEqual(['Plate', 'Supply', 'Windings', 'As found'])
+  const sheets = () => view.findAll('.sheets .step')
+  expect(sheets().map((s) => s.text())).toEqual(['Plate', 'Supply', 'Windings', 'Amps', 'As found'])
   for (const [at, words] of [
     [2, 'A quick check has no unit with motors.'],
-    [3, 'Before a wire is moved'],
+    [3, 'A quick check has no unit: write it in the quick line'],
+    [4, 'A quick check has no unit with places.'],
   ] as const) {
     await sheets()[at]?.trigger('click')
     await flushPromises()
     expect(sheets()[at]?.attributes('aria-current')).toBe('step')
-    expect(view.text()).toContain(at === 3 ? 'A quick check has no unit with places.' : words)
+    expect(view.text()).toContain(words)
   }
 })
 

@@ -15,3 +15,6 @@ Element.prototype.scrollIntoView = () => {}
 
 // the document of these tests has no viewport that zooms; dialogs listen to it
 globalThis.visualViewport ??= new EventTarget() as VisualViewport
+
+// the plots ask how many pixels a dot has
+globalThis.matchMedia ??= () => new EventTarget() as MediaQueryList

@@ -48,7 +48,11 @@ class RecordTest {
                 .anyMatch(w -> w.startsWith("Done:"))
                 .anyMatch(w -> w.startsWith("Replaced"))
                 .anyMatch(w -> w.startsWith("Struck line"))
-                .anyMatch(w -> w.equals("COMPRESSOR"))
+                .anyMatch(w -> w.equals("Compressor"))
+                .anyMatch(w -> w.startsWith("Turn it by hand"))
+                .anyMatch(w -> w.startsWith("Windings, outdoor fan motor"))
+                .anyMatch(w -> w.startsWith("Leads of the new part"))
+                .anyMatch(w -> w.startsWith("Sheaves 4.1 on motor"))
                 .anyMatch(w -> w.startsWith("Part reopened"))
                 .anyMatch(w -> w.startsWith("Call reopened"));
     }
@@ -101,11 +105,35 @@ class RecordTest {
                 call + "/amps",
                 "{\"part\":\"" + part.replaceAll(".*/", "")
                         + "\",\"place\":\"COMPRESSOR\",\"amps\":15,\"rated\":17.9}");
+        motor();
         change(part + "/close", "{\"outcome\":\"REPLACED\",\"note\":\"proper one ordered\"}");
         change(part + "/reopen", "{}");
         change(part + "/close", "{\"outcome\":\"REPLACED\"}");
         change(call + "/end", "{\"end\":\"CLOSED\",\"note\":\"done\"}");
         change(call + "/reopen", "{}");
+    }
+
+    private void motor() {
+        String motor = call + "/parts/"
+                + change(call + "/parts", "{\"kind\":\"motor\",\"place\":\"Outdoor fan motor\"}")
+                        .at("/parts/1/id")
+                        .asString();
+        String label = "2 HP 208-230 V 3 PH 60 HZ 1725 RPM 6.8 A BELT DRIVE REV";
+        change(motor + "/label", "{\"text\":\"" + label + "\"}");
+        change(motor + "/looks", "{\"look\":\"SHAFT\",\"seen\":\"bound\"}");
+        change(
+                call + "/windings",
+                "{\"part\":\"" + motor.replaceAll(".*/", "")
+                        + "\",\"readings\":[{\"pair\":\"1-GROUND\",\"overRange\":true}]}");
+        change(
+                motor + "/belt",
+                "{\"motorInches\":4,\"fanInches\":8,\"newMotorInches\":4.1,\"newFanInches\":8,\"ampsNow\":5}");
+        change(motor + "/choice", "{\"text\":\"" + label + "\"}");
+        RunningBench.Answer leads = bench.send(
+                "PUT",
+                motor + "/leads/wires",
+                "{\"wires\":[{\"terminal\":\"T1\",\"colour\":\"black\",\"name\":\"\"}],\"connection\":\"as drawn\"}");
+        assertThat(leads.status()).as(leads.text()).isEqualTo(200);
     }
 
     private JsonNode change(String path, String json) {
