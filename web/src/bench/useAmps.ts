@@ -41,7 +41,7 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
       ),
   )
   watch([rated, pressures], () => void readings.look())
-  const canKeep = computed(() => readings.isEnough.value && readings.seen.value !== null)
+  const canKeep = computed(() => readings.isEnough.value)
 
   async function keep() {
     const what = `amps ${which()?.name ?? ''} ${readings.read.value.AMPS} A`

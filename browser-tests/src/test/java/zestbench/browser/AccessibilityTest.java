@@ -52,7 +52,7 @@ class AccessibilityTest {
             at.page.waitForTimeout(300);
             check(at, step);
         }
-        for (String sheet : List.of("Supply", "Windings", "As found")) {
+        for (String sheet : List.of("Supply", "Windings", "Amps", "As found")) {
             if (at.exactButton("Parts").isVisible()) {
                 at.exactButton("Parts").click();
             }

@@ -58,6 +58,7 @@ class ScreenshotsTest {
             at.reading("60.1");
             keep(at, "prove");
             arriving(at);
+            motor(at);
             at.go("/units");
             at.page
                     .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
@@ -129,6 +130,33 @@ class ScreenshotsTest {
             at.page.keyboard().press("Enter");
         }
         keep(at, "windings");
+    }
+
+    private static void motor(Browsing at) {
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("rooftop 2"))
+                .click();
+        at.exactButton("bound").click();
+        at.exactButton("Amps").click();
+        at.page.locator(".trend canvas").waitFor();
+        keep(at, "motor");
+        at.page.keyboard().press("Alt+4");
+        at.page.locator(".board").waitFor();
+        at.action().click();
+        at.page.getByLabel("Wire 1: colour").selectOption("purple");
+        at.page.getByLabel("Wire 2: colour").selectOption("yellow");
+        at.page.getByLabel("Wire 3: colour").selectOption("brown");
+        at.page.getByLabel("Wire 3: tracer").selectOption("white");
+        at.action().click();
+        at.page.getByText("Not read dead yet.").waitFor();
+        at.action().click();
+        for (String volts : new String[] {"120", "0.2", "0.1", "0.2"}) {
+            at.reading(volts);
+        }
+        at.page.locator(".rail .part").first().click();
+        at.page.locator("figure svg").first().waitFor();
+        keep(at, "motor-hook-up");
     }
 
     private static void keep(Browsing at, String name) {
