@@ -50,6 +50,9 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
     <p class="against">
       <b v-if="shownRating">{{ shownRating }}</b>
       <span v-if="lockedRotor" class="zb-soft"> LRA {{ lockedRotor }} A</span>
+      <span class="zb-soft line">
+        {{ store.call?.supply.lineVolts ? `line ${store.call.supply.lineVolts}` : 'line not read' }}
+      </span>
     </p>
     <LabelledField
       v-if="!shownRating"
@@ -102,6 +105,9 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
 .against {
   font-size: 21px;
   margin: 10px 0 4px;
+}
+.line {
+  margin-left: 14px;
 }
 .rated {
   max-width: 300px;

@@ -106,7 +106,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     safe: { isSupplyDead: false, live: false, pairs: [], discharge: [], steps: [] },
     ask: { isBegun: false, questions: [], suspects: [], other: '3 %' },
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
-    supply: { points: [], monitor: [] },
+    supply: { points: [], monitor: [], lineVolts: '' },
     windings: [],
     amps: [],
     found: [],

@@ -7,6 +7,7 @@ import ActionBar from '@/shared/ActionBar.vue'
 import { timeOf } from '@/shared/time'
 import WireSwatch from '@/shared/WireSwatch.vue'
 import { useCall } from '@/stores/call'
+import MeasureFields from '../MeasureFields.vue'
 import PhotoStrip from '../PhotoStrip.vue'
 import WireEditor from '../WireEditor.vue'
 
@@ -91,6 +92,7 @@ async function openCapacitor() {
           :terminals="part.terminals"
           @kept="isEditing = false"
         />
+        <MeasureFields />
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
       <component :is="newPart" v-else-if="isNaming && newPart" ref="leadsView" @kept="isNaming = false" />

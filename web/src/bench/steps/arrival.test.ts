@@ -182,6 +182,7 @@ describe('Supply', () => {
   const supply = (...readings: JudgedView[]) => ({
     points: [point('DISCONNECT', { readings }), point('COIL', { isControl: true, pairs: ['COIL'] })],
     monitor: [{ name: 'Undervoltage', value: '437 V', why: '0.95 × 460', mark: '' }],
+    lineVolts: '459 V',
   })
 
   it('takes the volts pair by pair, shows the verdict while typing, and the reckoning after', async () => {

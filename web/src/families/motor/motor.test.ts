@@ -236,6 +236,29 @@ describe('Hooking up and proving a motor', () => {
     expect(sent.at(-1)).toMatchObject({ path: '/api/calls/7/parts', json: { kind: 'capacitor', placeId: 9 } })
   })
 
+  it('takes what no label prints before the old motor comes off, though another is chosen', async () => {
+    const depth: Attribute = {
+      name: 'bladeDepthInches',
+      label: 'Blade depth',
+      unit: 'in',
+      type: 'NUMBER',
+      decides: false,
+      where: 'measure it',
+      measured: true,
+      options: [],
+      rows: [],
+    }
+    const of = motor({ chosen, leads, attributes: [depth, { ...depth, name: 'volts', measured: false }] })
+    const sent = server({ '/measures': callWith([of]), '/wire-colours': [] })
+    const view = await onBench(HookUpStep, callWith([of]), { part: 'p1', step: 'HOOK_UP' })
+    const fields = view.findAll('.measures input')
+    expect(fields).toHaveLength(1)
+    await fields[0]?.setValue('1,75')
+    await fields[0]?.trigger('blur')
+    await flushPromises()
+    expect(sent.at(-1)).toMatchObject({ method: 'PUT', json: { name: 'bladeDepthInches', value: 1.75 } })
+  })
+
   it('wants amps on every speed and the rotation seen before it closes', async () => {
     const running = [{ key: 'rotation', text: 'Turns CW seen from the leads', done: false }]
     const speeds = ['HIGH', 'LOW'].map((name) => ({ name, rated: 'FLA 1.9 A', isProved: false }))

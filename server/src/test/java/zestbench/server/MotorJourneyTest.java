@@ -101,12 +101,18 @@ class MotorJourneyTest {
                 .isTrue();
 
         makeDead();
+        RunningBench.Answer depth =
+                bench.send("PUT", call + motor + "/measures", "{\"name\":\"bladeDepthInches\",\"value\":1.75}");
+        assertThat(depth.status())
+                .as("measured though a motor is chosen: " + depth.text())
+                .isEqualTo(200);
         bench.send(
                 "PUT",
                 call + motor + "/leads/wires",
                 "{\"wires\":[{\"terminal\":\"CAP\",\"colour\":\"brown\",\"tracer\":\"white\",\"name\":\"\"}]}");
         JsonNode sheet = bench.post(call + motor + "/sheet", "{}").json();
         assertThat(texts(sheet.at("/steps"), "/text"))
+                .anyMatch(t -> t.startsWith("Blade back 1.75 in deep"))
                 .anyMatch(t -> t.startsWith("brown/white: CAP to b of the 5 µF"))
                 .anyMatch(t -> t.startsWith("FAN of the 50+7.5 µF 440 V stays bare"));
         for (JsonNode step : sheet.at("/steps")) {
@@ -213,11 +219,15 @@ class MotorJourneyTest {
                 "MOTOR/looks | {\"look\":\"NOSE\",\"seen\":\"free\"} | no such look",
                 "MOTOR/belt/preview | {\"motorInches\":0,\"fanInches\":8,\"newMotorInches\":4,\"newFanInches\":8,"
                         + "\"ampsNow\":2} | give 1 to 60 in",
+                "PUT MOTOR/measures | {\"name\":\"volts\",\"value\":3} | no such measure",
+                "PUT MOTOR/measures | {\"name\":\"bladeDepthInches\",\"value\":-3} | from 0 upward",
                 "/quick/preview | {\"text\":\"amps 3.3\"} | say which motor",
                 "MOTOR/choice | {\"text\":\"hello\"} | nothing readable",
             })
     void whatDoesNotGoIsSaid(String path, String json, String words) {
-        RunningBench.Answer answer = bench.post(call + path.replace("MOTOR", motor), json);
+        String method = path.startsWith("PUT ") ? "PUT" : "POST";
+        String to = call + path.replace("PUT ", "").replace("MOTOR", motor);
+        RunningBench.Answer answer = bench.send(method, to, json);
         assertThat(answer.status()).as(answer.text()).isEqualTo(400);
         assertThat(answer.text()).contains(words);
     }

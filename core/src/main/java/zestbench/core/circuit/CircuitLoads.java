@@ -174,6 +174,11 @@ public record CircuitLoads(List<Load> loads) {
                 protectionCeiling());
     }
 
+    /** What the contactor of the unit switches: its compressors and outdoor fans. [practice] */
+    public double switchedAmps() {
+        return Figures.tidy(sum(Kind.COMPRESSOR) + sum(Kind.OUTDOOR_FAN));
+    }
+
     private boolean isHermetic() {
         return loads.stream().anyMatch(l -> l.kind() == Kind.COMPRESSOR);
     }

@@ -22,6 +22,9 @@ public record Attribute(
         String where,
         List<String> options,
         List<Attribute> rows) {
+    /** Where an attribute is to be found that no label prints. */
+    public static final String MEASURED = "measure it";
+
     /** The form a value takes. */
     public enum Type {
         NUMBER,
@@ -50,6 +53,11 @@ public record Attribute(
 
     public static Attribute rows(String name, String label, String where, Attribute... rows) {
         return new Attribute(name, label, "", Type.ROWS, false, where, List.of(), List.of(rows));
+    }
+
+    /** Whether it is measured on the part rather than printed on its label. */
+    public boolean isMeasured() {
+        return where.contains(MEASURED);
     }
 
     /** The same, of another form. */

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.judgement.Mark;
+import zestbench.core.quantity.Figures;
 
 /** How a motor turns, sits and stands the weather. */
 final class FitRules {
@@ -19,6 +20,7 @@ final class FitRules {
             FitRules::shaft,
             FitRules::body,
             FitRules::frame,
+            FitRules::mount,
             FitRules::ambient,
             FitRules::insulation,
             FitRules::enclosure,
@@ -108,7 +110,7 @@ final class FitRules {
                     same ? LIKE_FOR_LIKE : REFUSED,
                     Mark.PRACTICE,
                     same ? "same shaft" : "the hub does not sit on another shaft");
-        } else {
+        } else if (!shaftByFrame(p)) {
             p.ask("Measure both shafts: diameter equal, length enough for the hub.");
         }
         Optional<Double> oldLength = p.needed.number("shaftLengthInches");
@@ -132,6 +134,47 @@ final class FitRules {
                             ? "same length"
                             : shorter ? "enough only if the hub needs no more" : "longer is fine where there is room");
         }
+    }
+
+    /** Shafts that were not measured, by the standard's table for the frames. Whether it tells both. */
+    private static boolean shaftByFrame(MotorPair p) {
+        Optional<Double> old = p.needed.shaftInches();
+        Optional<Double> now = p.offered.shaftInches();
+        if (old.isEmpty() || now.isEmpty()) {
+            return false;
+        }
+        boolean same = Math.abs(old.get() - now.get()) <= SHAFT_WITHIN;
+        p.add(
+                "shaftDiameterInches",
+                MotorPair.worded(old, "in"),
+                MotorPair.worded(now, "in"),
+                same ? LIKE_FOR_LIKE : REFUSED,
+                NEMA,
+                same ? "the same by their frames" : "by their frames the hub does not sit on it");
+        return true;
+    }
+
+    private static void mount(MotorPair p) {
+        Optional<String> old = p.needed.text("mount");
+        Optional<String> now = p.offered.text("mount");
+        if (old.isEmpty()) {
+            return;
+        }
+        if (now.isEmpty()) {
+            p.ask("Does it mount by " + old.get() + ", as the old one does?");
+            return;
+        }
+        boolean same = old.get().equalsIgnoreCase(now.get());
+        if (!same) {
+            p.changes.add("Mount: " + now.get() + " in the place of " + old.get() + ".");
+        }
+        p.add(
+                "mount",
+                old.get(),
+                now.get(),
+                same ? LIKE_FOR_LIKE : NEEDS_CHANGE,
+                Mark.PRACTICE,
+                same ? "same mount" : "fits once its mount is changed");
     }
 
     private static void body(MotorPair p) {
@@ -174,8 +217,19 @@ final class FitRules {
                     now.get(),
                     UNDECIDED,
                     NEMA,
-                    "another frame number: shaft height and mount may differ");
+                    "another frame number{}: the mount may differ too",
+                    heights(old.get(), now.get()));
         }
+    }
+
+    /** {@code , shaft height 3 in against 3.5 in}; empty where the frames do not tell it. */
+    private static String heights(String old, String now) {
+        Optional<NemaFrame> was = NemaFrame.of(old);
+        Optional<NemaFrame> is = NemaFrame.of(now);
+        return was.isEmpty() || is.isEmpty()
+                ? ""
+                : ", shaft height " + Figures.plain(was.get().shaftHeightInches()) + " in against "
+                        + Figures.plain(is.get().shaftHeightInches()) + " in";
     }
 
     private static void ambient(MotorPair p) {

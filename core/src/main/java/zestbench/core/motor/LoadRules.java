@@ -181,7 +181,9 @@ final class LoadRules {
             return;
         }
         if (ratio <= AMPS_WITHIN + SAME_FIGURE) {
-            p.ask("Do contactor, fuse and overload carry " + given + "?");
+            p.ask(changed(p, old.get(), now.get())
+                    .map(loads -> carried(p, loads))
+                    .orElse("Do contactor, fuse and overload carry " + given + "?"));
             p.add("fullLoadAmps", wanted, given, SUITABLE, Mark.PRACTICE, "to 10 % above the old motor");
             return;
         }
@@ -232,13 +234,9 @@ final class LoadRules {
 
     /** The unit's circuit with the new motor in the old one's place. [NEC 440.33] */
     private static void recheck(MotorPair p, double old, double now, String wanted, String given) {
-        CircuitLoads loads = CircuitLoads.of(p.circuit.plate());
-        Optional<CircuitLoads.Load> load = loads.loads().stream()
-                .filter(l -> l.kind() == CircuitLoads.Kind.OUTDOOR_FAN || l.kind() == CircuitLoads.Kind.BLOWER)
-                .filter(l -> Math.abs(l.amps() - old) <= AMPS_WITHIN * old - old)
-                .findFirst();
+        Optional<CircuitLoads> changed = changed(p, old, now);
         Optional<Double> printed = p.circuit.plate().number("minimumCircuitAmps");
-        if (load.isEmpty() || printed.isEmpty()) {
+        if (changed.isEmpty() || printed.isEmpty()) {
             p.ask("Read the unit's plate: its MCA has to hold with the new motor.");
             p.add(
                     "fullLoadAmps",
@@ -249,10 +247,10 @@ final class LoadRules {
                     "more than 10 % above: the circuit has to be reckoned with the unit's plate");
             return;
         }
-        CircuitLoads changed = loads.with(load.get().field(), now);
-        boolean holds = changed.minimumAmps() <= printed.get() + MCA_WITHIN;
+        CircuitLoads loads = changed.get();
+        boolean holds = loads.minimumAmps() <= printed.get() + MCA_WITHIN;
         if (holds) {
-            p.ask("Does the contactor carry " + given + " more?");
+            p.ask(carried(p, loads));
         }
         p.add(
                 "fullLoadAmps",
@@ -261,8 +259,29 @@ final class LoadRules {
                 holds ? SUITABLE : REFUSED,
                 Mark.standard("NEC 440.33"),
                 "the circuit with it: {} The plate prints MCA {} A.",
-                changed.minimumReckoning().text(),
+                loads.minimumReckoning().text(),
                 printed.get());
+    }
+
+    /** The loads of the unit with the new motor in the old one's place; empty where the plate has no such motor. */
+    private static Optional<CircuitLoads> changed(MotorPair p, double old, double now) {
+        CircuitLoads loads = CircuitLoads.of(p.circuit.plate());
+        return loads.loads().stream()
+                .filter(l -> l.kind() == CircuitLoads.Kind.OUTDOOR_FAN || l.kind() == CircuitLoads.Kind.BLOWER)
+                .filter(l -> Math.abs(l.amps() - old) <= AMPS_WITHIN * old - old)
+                .findFirst()
+                .map(load -> loads.with(load.field(), now));
+    }
+
+    /** What contactor and fuse then carry, for a look at both. */
+    private static String carried(MotorPair p, CircuitLoads loads) {
+        String fuse = p.circuit
+                .plate()
+                .number("maximumFuseAmps")
+                .map(f -> "; fuse by the plate " + Figures.plain(f) + " A at the most")
+                .orElse("");
+        return "Is the contactor made for " + Figures.plain(loads.switchedAmps()) + " A? With it the circuit's MCA is "
+                + Figures.plain(Figures.tidy(Math.round(loads.minimumAmps() * 100) / 100.0)) + " A" + fuse + ".";
     }
 
     private static void taps(MotorPair p) {

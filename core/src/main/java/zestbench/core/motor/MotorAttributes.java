@@ -8,7 +8,7 @@ import zestbench.core.family.Attribute.Type;
 public final class MotorAttributes {
     private static final String RATING_LINE = "on the rating line";
     private static final String SMALL_PRINT = "in the small print";
-    private static final String MEASURED = "measure it";
+    private static final String MEASURED = Attribute.MEASURED;
 
     /** In the order a label is read. */
     public static final List<Attribute> ALL = List.of(

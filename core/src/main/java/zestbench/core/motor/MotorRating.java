@@ -131,6 +131,14 @@ record MotorRating(
         return hertz.size() == 1 ? hertz.get(0) : USUAL_HERTZ;
     }
 
+    /** The shaft as measured or printed, else by the frame. */
+    Optional<Double> shaftInches() {
+        Optional<Double> measured = number("shaftDiameterInches");
+        return measured.isPresent()
+                ? measured
+                : text("frame").flatMap(NemaFrame::of).flatMap(NemaFrame::shaftInches);
+    }
+
     Optional<Double> number(String name) {
         return spec.number(name);
     }

@@ -74,7 +74,7 @@ public final class SupplyState {
     }
 
     /** Line volts of the unit: the mean of the pairs read alive, nearest to its motors first. */
-    Optional<Double> lineVolts() {
+    public Optional<Double> lineVolts() {
         for (SupplyPoint point : List.of(SupplyPoint.LOAD, SupplyPoint.LINE, SupplyPoint.DISCONNECT)) {
             OptionalDouble mean = pairs(point).stream()
                     .filter(PairReading::isLine)

@@ -114,7 +114,9 @@ class MotorMatchTest {
                 "INS CL B | INS CL A | - | insulationClass | REFUSED | less heat",
                 "INS CL B | INS CL F | - | insulationClass | SUITABLE | not lower",
                 "THERMALLY | NOT THERMALLY | - | thermallyProtected | REFUSED | kept",
-                "FR 48Y | FR 56Z | - | frame | UNDECIDED | differ",
+                // NEMA MG 1, part 4: frame 48 stands 3 in high, 56 stands 3.5 in
+                "FR 48Y | FR 56Z | - | frame | UNDECIDED | shaft height 3 in against 3.5 in",
+                "FR 48Y | FR 48Z | - | frame | SUITABLE | same frame number",
                 "5.6\" DIA | 5.0\" DIA | - | bodyDiameterInches | NEEDS_CHANGE | does not close",
                 "SHAFT 1/2 | SHAFT 5/8 | - | shaftDiameterInches | REFUSED | hub",
                 "1075 RPM | 1075/2SPD RPM | - - 3 - | speeds | REFUSED | fewer taps",
@@ -127,6 +129,52 @@ class MotorMatchTest {
         assertThat(found.outcome()).as(found.toString()).isEqualTo(outcome);
         assertThat(found.why().text()).contains(why);
         assertThat(match.grade()).isGreaterThanOrEqualTo(outcome);
+    }
+
+    /** NEMA MG 1, part 4, as in the rulebook: shaft height and, where no letter says otherwise, shaft diameter. */
+    @ParameterizedTest(name = "frame {0}: {1} in high, shaft {2} in")
+    @CsvSource({
+        "48, 3.0, 0.5",
+        "56, 3.5, 0.625",
+        "143T, 3.5, 0.875",
+        "145t, 3.5, 0.875",
+        "182T, 4.5, 1.125",
+        "184 T, 4.5, 1.125",
+        "48Y, 3.0, ",
+        "56C, 3.5, ",
+        "999, 24.75, ",
+        "round, , ",
+        "4, , "
+    })
+    void theFrameTellsShaftHeightAndDiameter(String frame, @Nullable Double height, @Nullable Double shaft) {
+        var found = NemaFrame.of(frame);
+        assertThat(found.map(NemaFrame::shaftHeightInches).orElse(null)).isEqualTo(height);
+        assertThat(found.flatMap(NemaFrame::shaftInches).orElse(null)).isEqualTo(shaft);
+    }
+
+    @ParameterizedTest(name = "frame {0} for {1}: shaft {2}")
+    @CsvSource({"48, 48, LIKE_FOR_LIKE", "56, 48, REFUSED", "145T, 143T, LIKE_FOR_LIKE"})
+    void withoutAMeasureTheFrameTellsTheShaft(String offered, String old, Grade outcome) {
+        String label = "1/4 HP 1075 RPM 208-230V FR ";
+        Match match = match(label + old, label + offered, Circuit.UNKNOWN, ShopRules.DEFAULT);
+        assertThat(criterion(match, "shaftDiameterInches").outcome()).isEqualTo(outcome);
+    }
+
+    @Test
+    void theMountIsKeptOrChanged() {
+        Match match = match(OLD + " BELLY BAND", OLD + " STUDS", Circuit.UNKNOWN, ShopRules.DEFAULT);
+        assertThat(criterion(match, "mount").outcome()).isEqualTo(Grade.NEEDS_CHANGE);
+        assertThat(match.changes()).contains("Mount: studs in the place of belly band.");
+        assertThat(match(OLD + " BELLY BAND", OLD, Circuit.UNKNOWN, ShopRules.DEFAULT)
+                        .asks())
+                .contains("Does it mount by belly band, as the old one does?");
+    }
+
+    /** Compressor 17.9 and fan 2.0 hang on the contactor; MCA 1.25 × 17.9 + 2.0. [NEC 440.33] */
+    @Test
+    void whatContactorAndFuseThenCarryIsReckoned() {
+        Match match = match(OLD, OLD.replace("FLA 1.9", "FLA 2.0"), circuit("- - - 26.4"), ShopRules.DEFAULT);
+        assertThat(match.asks()).anyMatch(a -> a.contains("made for 19.9 A") && a.contains("MCA is 24.38 A"));
     }
 
     @ParameterizedTest(name = "{0} for {1}: {2}")

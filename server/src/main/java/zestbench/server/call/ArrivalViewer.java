@@ -174,7 +174,8 @@ class ArrivalViewer {
                                 s.value(),
                                 s.reckoning().text(),
                                 s.reckoning().mark().source()))
-                        .toList());
+                        .toList(),
+                state.supply().lineVolts().map(v -> Figures.plain(v) + " V").orElse(""));
     }
 
     private static SupplyPointView point(CallState state, SupplyPoint point, Meter meter) {

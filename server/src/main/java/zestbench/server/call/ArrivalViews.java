@@ -70,7 +70,8 @@ final class ArrivalViews {
     /** What keeping it would come to. @param fields with the serial masked */
     record PlatePreview(Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
 
-    record SupplyView(List<SupplyPointView> points, List<SettingView> monitor) {}
+    /** @param lineVolts mean of the live pairs, such as 238 V; empty where none were read */
+    record SupplyView(List<SupplyPointView> points, List<SettingView> monitor, String lineVolts) {}
 
     record SupplyPointView(
             SupplyPoint point,

@@ -68,6 +68,13 @@ class PartHttp {
 
             Value.@Nullable Fields fields) {}
 
+    /** Something measured on the part itself. @param value left out where it is taken back */
+    record Measure(
+            @NotNull(message = "name the measure") @Size(max = 40)
+            String name,
+
+            @Nullable Double value) {}
+
     /** One reading on the pad: a figure in µF, {@code open} or {@code overRange}; under load amps, volts and hertz. */
     record PadReading(
             @Nullable String section,
@@ -151,6 +158,12 @@ class PartHttp {
                 ? given.fields()
                 : calls.open(id).part(part).family().read().apply(given.text()).fields();
         repair.label(id, who, part, given.text(), new Spec(fields));
+    }
+
+    @PutMapping("/measures")
+    CallView measures(
+            @PathVariable long id, @PathVariable String part, @Valid @RequestBody Measure given, Sender sender) {
+        return once.change(id, sender, () -> repair.measures(id, sender.who(), part, given.name(), given.value()));
     }
 
     @PostMapping("/preview")

@@ -30,6 +30,7 @@ import zestbench.core.tape.MethodsApart;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Taken;
+import zestbench.core.value.Value;
 import zestbench.core.wiring.Sheet;
 import zestbench.server.problem.Conflict;
 import zestbench.server.shop.Meters;
@@ -59,6 +60,21 @@ public class Repair {
                 part.chosen() == null, "part", part.added().title(), "a replacement is chosen: put it back first");
         Spec spec = Spec.checked(part.family().attributes(), fields.values());
         calls.add(callId, who, new Entry.LabelRead(partId, text.strip(), spec));
+    }
+
+    /** Keeps what was measured on the part itself, which a choice does not stand against. @param given nothing where it is taken out */
+    @Transactional
+    public void measures(long callId, String who, String partId, String name, @Nullable Double given) {
+        PartState part = calls.working(callId).part(partId);
+        boolean isKnown = part.family().attributes().stream()
+                .anyMatch(a -> a.isMeasured() && a.name().equals(name));
+        InputProblem.require(isKnown, "name", name, "this part has no such measure");
+        Spec spec = part.spec().with(name, given == null ? null : Value.of(given));
+        calls.add(
+                callId,
+                who,
+                new Entry.LabelRead(
+                        partId, part.text(), Spec.checked(part.family().attributes(), spec.values())));
     }
 
     /** The verdicts on readings, of the part or of a new piece, without keeping them. */
