@@ -25,6 +25,7 @@ const action = computed(() => {
   if (!p || (p.readings.length === 0 && looks.value.length === 0))
     return { words: 'Test it first', go: () => store.goStep('TEST') }
   if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
+  if (p.chosen) return { words: 'Hook it up', go: () => store.goStep('HOOK_UP') }
   if (p.verdict === 'FAILED')
     return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
   if (p.verdict === 'TOO_CLOSE') return { words: 'Read again', go: () => store.goStep('TEST') }
