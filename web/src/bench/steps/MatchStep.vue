@@ -33,7 +33,10 @@ async function look() {
           api.POST('/api/calls/{id}/parts/{part}/offer', { params: { path }, body: { text: typed.value } }),
         )
       : await body(api.GET('/api/calls/{id}/parts/{part}/matches', { params: { path } }))
-    picked.value = found.value.offers.find((o) => fits(o)) ?? null
+    // what was picked stays picked though the call has moved on meanwhile
+    const before = picked.value?.offer.join(' ')
+    const open = found.value.offers.filter((o) => fits(o))
+    picked.value = open.find((o) => o.offer.join(' ') === before) ?? open[0] ?? null
   } catch (problem) {
     found.value = null
     wrong.value = (problem as Error).message

@@ -96,6 +96,7 @@ class ScreenshotsTest {
         at.page
                 .locator(".call", new Page.LocatorOptions().setHasText("rooftop 2"))
                 .click();
+        at.page.locator(".rail .step").first().click();
         keep(at, "ask");
         at.page
                 .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
@@ -140,6 +141,7 @@ class ScreenshotsTest {
         at.exactButton("bound").click();
         at.exactButton("Amps").click();
         at.page.locator(".trend canvas").waitFor();
+        at.page.locator(".trend").scrollIntoViewIfNeeded();
         keep(at, "motor");
         at.page.keyboard().press("Alt+4");
         at.page.locator(".board").waitFor();
