@@ -3,16 +3,28 @@ package zestbench.core;
 import java.util.List;
 import java.util.Optional;
 import zestbench.core.capacitor.CapacitorFamily;
+import zestbench.core.contactor.ContactorFamily;
 import zestbench.core.family.Family;
+import zestbench.core.fuse.FuseFamily;
 import zestbench.core.label.LabelRead;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.relay.RelayFamily;
+import zestbench.core.startdevice.StartDeviceFamily;
+import zestbench.core.transformer.TransformerFamily;
 import zestbench.core.value.Value;
 
 /** Every family of parts the bench knows; a new one is one line here. */
 public final class Families {
-    public static final List<Family> ALL = List.of(MotorFamily.FAMILY, CapacitorFamily.FAMILY);
+    public static final List<Family> ALL = List.of(
+            StartDeviceFamily.FAMILY,
+            MotorFamily.FAMILY,
+            ContactorFamily.FAMILY,
+            FuseFamily.FAMILY,
+            TransformerFamily.FAMILY,
+            RelayFamily.FAMILY,
+            CapacitorFamily.FAMILY);
 
     /** Lets the text tell what it is a label of. */
     public static final String AUTO = "auto";

@@ -9,6 +9,7 @@ import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Quantity;
 
 /** Capacitors as a family. */
 public final class CapacitorFamily {
@@ -26,10 +27,11 @@ public final class CapacitorFamily {
             spec -> rating(spec).map(CapacitorHookup::terminals).orElse(List.of()),
             spec -> rating(spec).map(CapacitorFamily::charged).orElse(List.of()),
             CapacitorHookup::sheet,
-            List.of(),
+            rules -> List.of(),
             spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
             CapacitorFamily::proof,
-            spec -> spec.has("sections") || spec.has("microfaradsLow"));
+            spec -> spec.has("sections") || spec.has("microfaradsLow"),
+            section -> Quantity.MICROFARADS);
 
     private CapacitorFamily() {}
 

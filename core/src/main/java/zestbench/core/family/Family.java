@@ -5,6 +5,8 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.Sheet;
 
 /**
@@ -26,6 +28,7 @@ import zestbench.core.wiring.Sheet;
  * @param looks what is seen or felt on it
  * @param asked names of the tests without which it does not count as tested: sections, looks, windings
  * @param proof what proves a choice once it is in
+ * @param quantity what a section is read in
  * @param isEnough whether offers can be held against what its label tells
  */
 public record Family(
@@ -42,10 +45,11 @@ public record Family(
         Function<Spec, List<String>> terminals,
         Function<Spec, List<String>> charged,
         Function<HookupRequest, Sheet> hookup,
-        List<Look> looks,
+        Function<ShopRules, List<Look>> looks,
         Function<Spec, List<String>> asked,
         Function<HookupRequest, Proof> proof,
-        Predicate<Spec> isEnough) {
+        Predicate<Spec> isEnough,
+        Function<String, Quantity> quantity) {
     /** What a person calls an attribute; criteria that are none go by their own name. */
     public String titleOf(String attribute) {
         return attributes.stream()

@@ -40,18 +40,55 @@ public record MatchRequest(
      * @param lineVolts as measured
      * @param plate of the unit
      * @param usedTaps speeds that the unit switches
+     * @param beside what else hangs in it
      */
     public record Circuit(
             @Nullable Double supplyHertz,
             @Nullable Double lineVolts,
             @Nullable Integer phase,
             Spec plate,
-            @Nullable Integer usedTaps) {
+            @Nullable Integer usedTaps,
+            Beside beside) {
         public static final Circuit UNKNOWN = new Circuit(null);
+
+        public Circuit(
+                @Nullable Double supplyHertz,
+                @Nullable Double lineVolts,
+                @Nullable Integer phase,
+                Spec plate,
+                @Nullable Integer usedTaps) {
+            this(supplyHertz, lineVolts, phase, plate, usedTaps, Beside.UNKNOWN);
+        }
 
         public Circuit(@Nullable Double supplyHertz) {
             this(supplyHertz, null, null, Spec.EMPTY, null);
         }
+    }
+
+    /** Where crankcase heat comes from. */
+    public enum CrankcaseHeat {
+        NONE,
+        /** through the leg that a single pole leaves hot */
+        UNSWITCHED_LEG,
+        OWN_SUPPLY
+    }
+
+    /**
+     * What else hangs in a circuit; null where it is not known.
+     *
+     * @param voltAmps held by what is on the 24 V circuit
+     * @param inrushVoltAmps the most it takes at once
+     * @param wiresFound on the part
+     * @param shortCircuitKiloamps available at the unit
+     */
+    public record Beside(
+            @Nullable Double voltAmps,
+            @Nullable Double inrushVoltAmps,
+            @Nullable CrankcaseHeat crankcaseHeat,
+            @Nullable Integer wiresFound,
+            @Nullable String refrigerant,
+            @Nullable Double shortCircuitKiloamps) {
+        public static final Beside UNKNOWN = new Beside(null, null, null, null, null, null);
     }
 
     /** One part offered as it is. */

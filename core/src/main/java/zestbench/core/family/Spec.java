@@ -59,6 +59,9 @@ public record Spec(Value.Fields values) {
     /** The numbers under {@code name}; empty where none are known. */
     public List<Double> numbers(String name) {
         List<Double> out = new ArrayList<>();
+        if (values.fields().get(name) instanceof Value.Num num) {
+            out.add(num.number());
+        }
         if (values.fields().get(name) instanceof Value.Items items) {
             for (Value item : items.items()) {
                 if (item instanceof Value.Num num) {
@@ -118,7 +121,10 @@ public record Spec(Value.Fields values) {
         String wrong = switch (attribute.type()) {
             case NUMBER -> isNumberFrom(value, 0) ? null : "give a number from 0 upward, in the unit of its name";
             case SIGNED_NUMBER -> isNumberFrom(value, -LARGEST) ? null : "give a number";
-            case NUMBERS -> isRow(value, v -> isNumberFrom(v, 0)) ? null : "give a list of numbers from 0 upward";
+            case NUMBERS ->
+                isNumberFrom(value, 0) || isRow(value, v -> isNumberFrom(v, 0))
+                        ? null
+                        : "give a list of numbers from 0 upward";
             case NUMBER_GROUPS ->
                 isRow(value, v -> isNumberFrom(v, 0)) || isRow(value, g -> isRow(g, v -> isNumberFrom(v, 0)))
                         ? null

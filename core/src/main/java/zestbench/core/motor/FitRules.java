@@ -43,7 +43,7 @@ final class FitRules {
         String wanted = old.rotationText();
         String given = now.rotationText();
         if (now.isReversible() && old.isReversible()) {
-            p.changes.add(PROVE);
+            p.change(PROVE);
             p.add(
                     "rotation",
                     wanted,
@@ -53,11 +53,11 @@ final class FitRules {
                     "reversible for reversible: connect it, then prove it");
         } else if (now.isReversible() && old.rotation().isPresent()) {
             boolean three = MotorPair.phaseOf(now).orElse(1) == 3;
-            p.changes.add(
+            p.change(
                     three
                             ? "Rotation: swap any two leads where it turns the wrong way."
                             : "Rotation: set the reversing plugs.");
-            p.changes.add(PROVE);
+            p.change(PROVE);
             p.add(
                     "rotation",
                     wanted,
@@ -166,7 +166,7 @@ final class FitRules {
         }
         boolean same = old.get().equalsIgnoreCase(now.get());
         if (!same) {
-            p.changes.add("Mount: " + now.get() + " in the place of " + old.get() + ".");
+            p.change("Mount: " + now.get() + " in the place of " + old.get() + ".");
         }
         p.add(
                 "mount",
@@ -185,7 +185,7 @@ final class FitRules {
         }
         boolean closes = Math.abs(old.get() - now.get()) <= BAND_WITHIN;
         if (!closes) {
-            p.changes.add("Another belly band, for " + MotorPair.worded(now, "in") + ".");
+            p.change("Another belly band, for " + MotorPair.worded(now, "in") + ".");
         }
         p.add(
                 "bodyDiameterInches",

@@ -223,7 +223,7 @@ final class LoadRules {
                         MotorPair.phaseOf(p.offered).orElse(1),
                         volts)
                 .filter(table -> amps > table)
-                .ifPresent(table -> p.findings.add(Finding.info(
+                .ifPresent(table -> p.finding(Finding.info(
                         "{}: {} A is above the {} A of the code's table for {} HP at {} V. Read the label again.",
                         p.offered.shortText(),
                         amps,
@@ -299,7 +299,7 @@ final class LoadRules {
             p.add("speeds", wanted, given, REFUSED, Mark.PRACTICE, "fewer taps than are used");
         } else {
             if (speeds > used) {
-                p.changes.add("Unused taps are live: insulate them one by one, never joined.");
+                p.change("Unused taps are live: insulate them one by one, never joined.");
             }
             boolean same = p.needed.speeds().orElse(1) == speeds;
             p.add(
@@ -340,13 +340,13 @@ final class LoadRules {
                         .isPresent();
         if (sameValue && enoughVolts) {
             if (p.rules.newCapacitorWithMotor()) {
-                p.changes.add("Capacitor new with the motor: " + given + ".");
+                p.change("Capacitor new with the motor: " + given + ".");
             }
             p.add("capacitorMicrofarads", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "the same capacitor");
             return;
         }
         Grade outcome = NEEDS_CHANGE;
-        p.changes.add("Capacitor for this motor: " + given
+        p.change("Capacitor for this motor: " + given
                 + ". Its half of a dual goes unused, or the dual is split into two singles.");
         p.add("capacitorMicrofarads", wanted, given, outcome, Mark.PRACTICE, "another motor, another capacitor");
     }

@@ -16,6 +16,7 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.wiring.Wire;
 
 /** Motors as a family. Their figures are windings and amps, which belong to every motor of a unit, compressors too. */
@@ -75,10 +76,11 @@ public final class MotorFamily {
             spec -> rating(spec).map(MotorTerminals::of).orElse(List.of()),
             spec -> List.of(),
             MotorHookup::sheet,
-            LOOKS,
+            rules -> LOOKS,
             spec -> List.of(WINDINGS, "SHAFT"),
             MotorFamily::proof,
-            spec -> !spec.isEmpty());
+            spec -> !spec.isEmpty(),
+            section -> Quantity.OHMS);
 
     private MotorFamily() {}
 

@@ -1,20 +1,15 @@
 package zestbench.core.motor;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchRequest.Circuit;
-import zestbench.core.judgement.Criterion;
-import zestbench.core.judgement.Finding;
-import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
-import zestbench.core.judgement.Reckoning;
-import zestbench.core.quantity.Figures;
 import zestbench.core.shop.ShopRules;
 
 /** An old motor and one offered for it, with the circuit between them, and what comparing them brings to light. */
-final class MotorPair {
+final class MotorPair extends Comparison {
     /** A named value lies within this share of what is measured. [practice; NEMA MG 1, 12.44] */
     private static final double VOLTS_WITHIN = 0.10;
 
@@ -23,37 +18,11 @@ final class MotorPair {
 
     final MotorRating needed;
     final MotorRating offered;
-    final Circuit circuit;
-    final ShopRules rules;
-    final List<Criterion> criteria = new ArrayList<>();
-    final List<String> changes = new ArrayList<>();
-    final List<String> asks = new ArrayList<>();
-    final List<Finding> findings = new ArrayList<>();
 
     MotorPair(MotorRating needed, MotorRating offered, Circuit circuit, ShopRules rules) {
+        super(circuit, rules);
         this.needed = needed;
         this.offered = offered;
-        this.circuit = circuit;
-        this.rules = rules;
-    }
-
-    void add(
-            String attribute, String wanted, String given, Grade outcome, Mark mark, String pattern, Object... values) {
-        criteria.add(new Criterion(attribute, wanted, given, outcome, Reckoning.of(mark, pattern, values)));
-    }
-
-    Grade grade() {
-        Grade worst = Grade.LIKE_FOR_LIKE;
-        for (Criterion each : criteria) {
-            worst = worst.worst(each.outcome());
-        }
-        return worst;
-    }
-
-    void ask(String what) {
-        if (!asks.contains(what)) {
-            asks.add(what);
-        }
     }
 
     /** Volts on the motor: as measured, else the only winding of the old one; null where the label leaves it open. */
@@ -99,10 +68,5 @@ final class MotorPair {
             return circuit.supplyHertz();
         }
         return needed.hertz().size() == 1 ? needed.hertz().get(0) : 60;
-    }
-
-    static String worded(Optional<Double> figure, String unit) {
-        return figure.map(f -> Figures.plain(f) + (unit.isEmpty() ? "" : " " + unit))
-                .orElse(Criterion.NOT_ON_LABEL);
     }
 }

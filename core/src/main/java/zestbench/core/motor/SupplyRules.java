@@ -44,7 +44,7 @@ final class SupplyRules {
                     "its module is programmed: only the same part number will do");
         } else if (old.get() == Kind.CONSTANT_TORQUE && now.get() == Kind.CONSTANT_TORQUE) {
             p.ask("Which tap was used, and is its programme the same?");
-            p.changes.add("Line volts stay on line; 24 V goes on one tap, never line volts.");
+            p.change("Line volts stay on line; 24 V goes on one tap, never line volts.");
             p.add(
                     "type",
                     wanted,
@@ -63,7 +63,7 @@ final class SupplyRules {
                     Mark.PRACTICE,
                     "electronic and plain motors do not stand in for each other unless a kit's own sheet names the unit");
         } else if (old.get() == Kind.SHADED_POLE && now.get() == Kind.PSC) {
-            p.changes.add("A PSC motor needs its capacitor beside it.");
+            p.change("A PSC motor needs its capacitor beside it.");
             p.add(
                     "type",
                     wanted,
@@ -154,8 +154,7 @@ final class SupplyRules {
 
     private static void connect(MotorPair p, int at) {
         String which = at == 0 ? "low" : "high";
-        p.changes.add(
-                "Connect for " + which + ", " + joined(p.offered.volts().get(at)) + " V, by this motor's own table.");
+        p.change("Connect for " + which + ", " + joined(p.offered.volts().get(at)) + " V, by this motor's own table.");
     }
 
     private static String joined(List<Double> volts) {
@@ -166,7 +165,7 @@ final class SupplyRules {
         if (p.needed.volts().equals(p.offered.volts())) {
             boolean dual = p.offered.volts().size() > 1;
             if (dual) {
-                p.changes.add("Connect for low or high as the line measures, by this motor's own table.");
+                p.change("Connect for low or high as the line measures, by this motor's own table.");
             }
             p.add(
                     "volts",
@@ -192,7 +191,7 @@ final class SupplyRules {
             p.ask("Read the line volts: they decide.");
             p.add("volts", wanted, given, UNDECIDED, Mark.PRACTICE, "it serves some of these volts, not all");
         } else if (p.offered.volts().size() > 1) {
-            p.changes.add("Connect for the line's volts, by this motor's own table.");
+            p.change("Connect for the line's volts, by this motor's own table.");
             p.add("volts", wanted, given, NEEDS_CHANGE, Mark.PRACTICE, "two windings: connected for the line");
         } else {
             p.add("volts", wanted, given, SUITABLE, Mark.PRACTICE, "it names volts within 10 % of every one wanted");

@@ -70,7 +70,7 @@ class MotorOnTapeTest {
     }
 
     private void look(String look, String seen) {
-        var answer = MOTOR.looks().stream()
+        var answer = MOTOR.looks().apply(zestbench.core.shop.ShopRules.DEFAULT).stream()
                 .filter(l -> l.key().equals(look))
                 .findFirst()
                 .flatMap(l -> l.answer(seen))

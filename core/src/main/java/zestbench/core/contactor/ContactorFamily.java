@@ -1,0 +1,176 @@
+package zestbench.core.contactor;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import zestbench.core.family.Attribute;
+import zestbench.core.family.CoilReadings;
+import zestbench.core.family.Family;
+import zestbench.core.family.HookupRequest;
+import zestbench.core.family.Look;
+import zestbench.core.family.Look.Seen;
+import zestbench.core.family.Proof;
+import zestbench.core.family.Proof.Check;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.wiring.BlockSheet;
+import zestbench.core.wiring.Sheet;
+import zestbench.core.wiring.Sheet.Step;
+
+/** Contactors as a family. */
+public final class ContactorFamily {
+    private static final String CONTACTS = "CONTACTS";
+
+    public static final Family FAMILY = new Family(
+            ContactorLabel.KIND,
+            "Contactor",
+            ContactorAttributes.ALL,
+            ContactorLabel::read,
+            ContactorLabel::resembles,
+            ContactorFamily::shortText,
+            ContactorJudgement::of,
+            ContactorMatch::of,
+            ContactorJudgement::sections,
+            ContactorFamily::missing,
+            spec -> rating(spec).map(ContactorFamily::terminals).orElse(List.of()),
+            spec -> List.of(),
+            ContactorFamily::sheet,
+            ContactorFamily::looks,
+            spec -> List.of(CoilReadings.COIL, CONTACTS),
+            ContactorFamily::proof,
+            spec -> !spec.isEmpty(),
+            ContactorJudgement::quantity);
+
+    private ContactorFamily() {}
+
+    private static String shortText(Spec spec) {
+        String text = rating(spec).map(ContactorRating::shortText).orElse("");
+        return text.isEmpty() ? "label half read" : text;
+    }
+
+    private static Optional<ContactorRating> rating(Spec spec) {
+        try {
+            return Optional.of(ContactorRating.from(spec));
+        } catch (InputProblem unclear) {
+            return Optional.empty();
+        }
+    }
+
+    private static List<Attribute> missing(Spec spec) {
+        return ContactorAttributes.ALL.stream()
+                .filter(a -> a.decides() && !spec.has(a.name()))
+                .toList();
+    }
+
+    private static List<Look> looks(ShopRules rules) {
+        boolean advises = rules.replacePittedContactor() == ShopRules.Pitted.ADVISE;
+        return List.of(
+                new Look(
+                        CONTACTS,
+                        "Contacts, power locked out",
+                        true,
+                        List.of(
+                                seen("clean", "clean", Verdict.GOOD, ""),
+                                seen(
+                                        "pitted",
+                                        "pitted",
+                                        advises ? Verdict.WEAK : Verdict.GOOD,
+                                        advises
+                                                ? "Pitted though it works: the shop advises a new one."
+                                                : "Pitted: it works, and the shop leaves it."),
+                                seen("burnt", "burnt away", Verdict.FAILED, "Burnt contacts do not make for long."))),
+                new Look(
+                        "LUGS",
+                        "Lugs and wires",
+                        false,
+                        List.of(
+                                seen("sound", "sound", Verdict.GOOD, ""),
+                                seen(
+                                        "burnt",
+                                        "a lug burnt",
+                                        Verdict.FAILED,
+                                        "A burnt lug: new contactor, and the wire cut back to bright copper."))),
+                new Look(
+                        "STUCK",
+                        "With the coil wire off",
+                        false,
+                        List.of(
+                                seen("drops", "drops out", Verdict.GOOD, ""),
+                                seen(
+                                        "stays",
+                                        "stays in",
+                                        Verdict.FAILED,
+                                        "In with no call: a contact is welded. The unit runs until its power is pulled."))),
+                new Look(
+                        "INSECTS",
+                        "Insects or dirt in it",
+                        false,
+                        List.of(
+                                seen("none", "none", Verdict.GOOD, ""),
+                                seen(
+                                        "some",
+                                        "some",
+                                        Verdict.WEAK,
+                                        "Insects hold contacts apart: brushed out with power off, a cover if there is one."))));
+    }
+
+    private static Seen seen(String key, String words, Verdict verdict, String meaning) {
+        return new Seen(key, words, verdict, meaning, Mark.PRACTICE);
+    }
+
+    /** Line side, load side, coil. A shunt is a bar that joins the second line to its load. */
+    private static List<String> terminals(ContactorRating rating) {
+        List<String> out = new ArrayList<>();
+        int legs = Math.max(rating.poles().orElse(2), rating.hasShunt() ? 2 : 1);
+        for (int i = 1; i <= legs; i++) {
+            out.add("L" + i);
+        }
+        for (int i = 1; i <= legs; i++) {
+            out.add("T" + i);
+        }
+        out.add("A1");
+        out.add("A2");
+        if (rating.spec().number("auxiliaryContacts").orElse(0.0) > 0) {
+            out.add("AUX 1");
+            out.add("AUX 2");
+        }
+        return out;
+    }
+
+    private static Sheet sheet(HookupRequest request) {
+        ContactorRating old = ContactorRating.from(request.old());
+        ContactorRating now = ContactorRating.from(request.pieces().get(0));
+        List<String> terminals = terminals(now);
+        BlockSheet sheet = new BlockSheet(old.shortText(), terminals(old), now.shortText(), terminals, request.wires());
+        sheet.step(
+                "control", "24 V from the indoor unit stays live with the disconnect pulled: off, or coil wires taped");
+        if (old.hasShunt() && !now.hasShunt()) {
+            sheet.step("shunt", "The shunt goes: L2 and T2 are switched now");
+        } else if (now.hasShunt()) {
+            sheet.step("shunt", "T2 stays live through the shunt whenever the disconnect is in");
+        }
+        List<Step> after = new ArrayList<>();
+        after.add(new Step("lugs", "", "", "Bright copper under every lug, screws tight, no strand out"));
+        if (request.old().text("terminals").filter("LUG"::equals).isPresent()
+                && now.spec().text("terminals").filter("SCREW"::equals).isPresent()) {
+            after.add(new Step("ferrules", "", "", "A ferrule or ring on every stranded wire"));
+        }
+        return sheet.sheet(t -> terminals.contains(t) ? t : "", after);
+    }
+
+    private static Proof proof(HookupRequest request) {
+        return new Proof(
+                List.of(
+                        new Check("wires", "Wires as on the hook-up sheet, line on L, load on T, every screw tight"),
+                        new Check("moves", "Pushed in by hand it moves freely and falls back"),
+                        new Check("tools", "No jumper on the coil, no tool left inside"),
+                        new Check("cover", "Insect cover and panel on")),
+                List.of(
+                        new Check("pulls", "Pulls in on a call without chatter, drops out when it ends"),
+                        new Check("poles", "Under 0.5 V across each closed pole under load")),
+                List.of());
+    }
+}

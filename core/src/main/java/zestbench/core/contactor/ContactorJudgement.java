@@ -1,0 +1,101 @@
+package zestbench.core.contactor;
+
+import java.util.ArrayList;
+import java.util.List;
+import zestbench.core.family.CoilReadings;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Limits;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
+
+/** The verdict on a contactor's coil, and on closed poles by the volts across them under load. */
+public final class ContactorJudgement {
+    /** Behind it the number of the pole: volts across it, closed and under load. */
+    public static final String POLE = "POLE ";
+
+    /** Above this a closed pole is doubtful. [practice] */
+    private static final double DOUBTFUL_VOLTS = 0.5;
+    /** From here on a closed pole does not make. [practice] */
+    private static final double OPEN_VOLTS = 5;
+
+    private ContactorJudgement() {}
+
+    static Judgement of(TestRequest request) {
+        InputProblem.require(!request.readings().isEmpty(), "readings", "none", "give at least one reading");
+        List<Judged> verdicts = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        for (int i = 0; i < request.readings().size(); i++) {
+            SectionReading taken = request.readings().get(i);
+            String field = "readings[" + i + "].section";
+            String section = InputProblem.given(taken.section(), field, "give COIL, COIL VOLTS or POLE 1");
+            boolean isPole = section.matches("POLE [1-4]");
+            InputProblem.require(
+                    isPole || section.equals(CoilReadings.COIL) || section.equals(CoilReadings.COIL_VOLTS),
+                    field,
+                    section,
+                    "give COIL, COIL VOLTS or POLE 1");
+            verdicts.add(
+                    isPole
+                            ? pole(section, taken.reading(), request, findings)
+                            : CoilReadings.judge(section, taken.reading(), request, findings));
+        }
+        return Judgement.of(verdicts, findings);
+    }
+
+    static List<String> sections(Spec spec) {
+        if (spec.isEmpty()) {
+            return List.of();
+        }
+        List<String> out = new ArrayList<>(List.of(CoilReadings.COIL, CoilReadings.COIL_VOLTS));
+        int poles = spec.number("poles").map(Double::intValue).orElse(0);
+        for (int i = 1; i <= Math.min(poles, 4); i++) {
+            out.add(POLE + i);
+        }
+        return out;
+    }
+
+    static Quantity quantity(String section) {
+        return CoilReadings.quantity(section);
+    }
+
+    /** A closed pole has next to no volts across it; what there is heats it. [practice] */
+    private static Judged pole(String section, Reading reading, TestRequest request, List<Finding> findings) {
+        InputProblem.require(
+                reading.isFigure() && reading.quantity() == Quantity.VOLTS,
+                section,
+                reading.text(),
+                "give the volts across the closed pole");
+        double volts = reading.value();
+        double doubt = request.meter().uncertaintyOf(reading);
+        Verdict verdict = volts >= OPEN_VOLTS
+                ? Verdict.FAILED
+                : volts > DOUBTFUL_VOLTS + doubt
+                        ? Verdict.WEAK
+                        : volts > DOUBTFUL_VOLTS - doubt ? Verdict.TOO_CLOSE : Verdict.GOOD;
+        if (verdict == Verdict.WEAK) {
+            findings.add(Finding.caution("{}: a pole that drops volts heats up. Look at contacts and lugs.", section));
+        }
+        return new Judged(
+                section,
+                verdict,
+                reading,
+                doubt,
+                null,
+                new Limits(0, DOUBTFUL_VOLTS),
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        verdict == Verdict.FAILED
+                                ? "{} V across a closed pole under load: it does not make."
+                                : "{} V across it under load; more than 0.5 V is doubtful.",
+                        volts));
+    }
+}

@@ -1,0 +1,369 @@
+package zestbench.core.contactor;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Grammar;
+import zestbench.core.label.LabelRead;
+import zestbench.core.value.Value;
+
+/** The grammar of contactor labels: poles, coil, and amps in rows by line volts. */
+public final class ContactorLabel {
+    /** Its name in the open interface. */
+    public static final String KIND = "contactor";
+
+    private static final Map<String, Double> COUNTS =
+            Map.of("single", 1.0, "one", 1.0, "two", 2.0, "double", 2.0, "three", 3.0, "four", 4.0);
+    private static final Set<String> POLES = Set.of("pole", "poles", "p");
+    private static final Set<String> FULL_LOAD = Set.of("fla", "flc", "ac3", "inductive", "ind");
+    private static final Set<String> RESISTIVE = Set.of("res", "resistive", "ac1");
+    private static final Set<String> HOLDING = Set.of("holding", "hold", "sealed", "seal");
+    private static final Set<String> OTHERS = Set.of(
+            "fuse", "motor", "rpm", "hp", "transformer", "xfmr", "relay", "spdt", "dpdt", "spno", "spnc", "rla", "mca");
+    private static final double MOST_COIL = 600;
+
+    private final Grammar grammar;
+    private final List<Row> rows = new ArrayList<>();
+
+    /** Amps at one line voltage, as they are gathered. */
+    private static final class Row {
+        private @Nullable Value volts;
+        private @Nullable Value fullLoad;
+        private @Nullable Value lockedRotor;
+        private @Nullable Value resistive;
+
+        private Value.Fields fields() {
+            Map<String, Value> out = new LinkedHashMap<>();
+            put(out, "lineVolts", volts);
+            put(out, "fullLoadAmps", fullLoad);
+            put(out, "lockedRotorAmps", lockedRotor);
+            put(out, "resistiveAmps", resistive);
+            return new Value.Fields(out);
+        }
+
+        private static void put(Map<String, Value> out, String name, @Nullable Value value) {
+            if (value != null) {
+                out.put(name, value);
+            }
+        }
+    }
+
+    private ContactorLabel(String text) {
+        this.grammar = new Grammar(text);
+    }
+
+    /** Reads {@code text} as a contactor's label; never fails, what it cannot read is left over. */
+    public static LabelRead read(String text) {
+        return new ContactorLabel(text).run();
+    }
+
+    /** Whether the text speaks of a contactor: by name, or of poles with a coil or full-load amps. */
+    public static boolean resembles(String text) {
+        Grammar grammar = new Grammar(text);
+        boolean isNamed = false;
+        for (int i = 0; i < grammar.size(); i++) {
+            String word = grammar.at(i).isNumber() ? "" : grammar.at(i).word();
+            if (OTHERS.contains(word)) {
+                return false;
+            }
+            isNamed |= word.equals("contactor");
+        }
+        Map<String, Value> fields = read(text).fields().fields();
+        boolean isBoth =
+                fields.containsKey("poles") && (fields.containsKey("coilVolts") || fields.containsKey("fullLoadAmps"));
+        return isNamed ? !fields.isEmpty() : isBoth;
+    }
+
+    private LabelRead run() {
+        for (int i = 0; i < grammar.size(); i++) {
+            poles(i);
+            if (word(i, "contactor")) {
+                grammar.skip(i, i + 1);
+            }
+        }
+        coil();
+        for (int i = 0; i < grammar.size(); i++) {
+            hertz(i);
+            voltAmps(i);
+            small(i);
+        }
+        ratings();
+        return grammar.done(isNothing() ? null : KIND);
+    }
+
+    private boolean isNothing() {
+        return ContactorAttributes.ALL.stream().noneMatch(a -> grammar.has(a.name()));
+    }
+
+    private boolean word(int i, String word) {
+        return grammar.is(i, word);
+    }
+
+    private boolean isOneOf(int i, Set<String> words) {
+        return grammar.free(i)
+                && !grammar.isNumber(i)
+                && words.contains(grammar.at(i).word());
+    }
+
+    private boolean isPlain(int i) {
+        return grammar.isNumber(i);
+    }
+
+    private int past(int i) {
+        int at = i;
+        while (word(at, ":") || word(at, "=") || word(at, ".") || word(at, "-")) {
+            at++;
+        }
+        return at;
+    }
+
+    /** {@code 2 POLE}, {@code 2P}, {@code single pole}, {@code 1.5 pole}, {@code with shunt}. */
+    private void poles(int i) {
+        if (isOneOf(i, Set.of("shunt", "shunted"))) {
+            grammar.read("shunt", Value.of(true), i, i + 1);
+        }
+        if (!isOneOf(i, POLES) || grammar.has("poles")) {
+            return;
+        }
+        int before = word(i - 1, "-") ? i - 2 : i - 1;
+        if (isPlain(before)) {
+            double count = grammar.at(before).number();
+            if (count == 1.5) {
+                grammar.read("poles", Value.of(1), before, i + 1);
+                grammar.set("shunt", Value.of(true));
+                grammar.cite("shunt", before, i + 1, 0.97);
+            } else if (count >= 1 && count <= 4 && count == Math.floor(count)) {
+                grammar.read("poles", Value.of(count), before, i + 1);
+            }
+        } else if (grammar.free(before) && COUNTS.containsKey(grammar.at(before).word())) {
+            grammar.read(
+                    "poles", Value.of(COUNTS.getOrDefault(grammar.at(before).word(), 1.0)), before, i + 1);
+        } else if (isPlain(past(i + 1))
+                && !word(i, "p")
+                && grammar.at(past(i + 1)).number() <= 4) {
+            grammar.read("poles", Value.of(grammar.at(past(i + 1)).number()), i, past(i + 1) + 1);
+        }
+    }
+
+    /** {@code COIL 24 V 50/60 HZ}, {@code 208/240V COIL}. */
+    private void coil() {
+        for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
+            if (!word(i, "coil")) {
+                continue;
+            }
+            int from = past(word(i + 1, "volts") || word(i + 1, "v") || word(i + 1, "voltage") ? i + 2 : i + 1);
+            int end = row(from);
+            if (end > from && !word(end, "hz")) {
+                int to = word(end, "v") ? end + 1 : end;
+                coil(from, end, i, to);
+                return;
+            }
+            int back = word(i - 1, "v") ? i - 1 : i;
+            int start = back;
+            while (isPlain(start - 1)) {
+                start--;
+                if ((word(start - 1, "/") || word(start - 1, "-")) && isPlain(start - 2)) {
+                    start--;
+                } else {
+                    break;
+                }
+            }
+            if (start < back) {
+                coil(start, back, start, i + 1);
+            }
+        }
+    }
+
+    private int row(int from) {
+        int at = from;
+        while (isPlain(at) && grammar.at(at).number() <= MOST_COIL) {
+            at++;
+            if ((word(at, "/") || word(at, "-")) && isPlain(at + 1)) {
+                at++;
+            } else {
+                break;
+            }
+        }
+        return at;
+    }
+
+    private void coil(int from, int to, int takeFrom, int takeTo) {
+        List<Value> volts = new ArrayList<>();
+        for (int i = from; i < to; i++) {
+            if (isPlain(i)) {
+                volts.add(Value.of(grammar.at(i).number()));
+            }
+        }
+        grammar.read("coilVolts", new Value.Items(volts), takeFrom, takeTo);
+        if (word(takeTo, "dc")) {
+            grammar.read("coilDirectCurrent", Value.of(true), takeTo, takeTo + 1);
+        } else if (word(takeTo, "ac")) {
+            grammar.skip(takeTo, takeTo + 1);
+        }
+    }
+
+    private void hertz(int i) {
+        if (!word(i, "hz") || grammar.has("coilHertz")) {
+            return;
+        }
+        int from = i;
+        while (isHertz(from - 1)) {
+            from--;
+            if ((word(from - 1, "/") || word(from - 1, "-")) && isHertz(from - 2)) {
+                from--;
+            } else {
+                break;
+            }
+        }
+        if (from < i) {
+            List<Value> all = new ArrayList<>();
+            for (int at = from; at < i; at++) {
+                if (isPlain(at)) {
+                    all.add(Value.of(grammar.at(at).number()));
+                }
+            }
+            grammar.read("coilHertz", new Value.Items(all), from, i + 1);
+        }
+    }
+
+    private boolean isHertz(int i) {
+        return isPlain(i) && (grammar.at(i).number() == 50 || grammar.at(i).number() == 60);
+    }
+
+    /** {@code 6 VA HOLDING}, {@code INRUSH 45 VA}. */
+    private void voltAmps(int i) {
+        if (!isOneOf(i, HOLDING) && !word(i, "inrush")) {
+            return;
+        }
+        String field = word(i, "inrush") ? "coilInrushVoltAmps" : "coilHoldingVoltAmps";
+        int behind = past(i + 1);
+        if (isPlain(behind) && word(behind + 1, "va")) {
+            grammar.read(field, Value.of(grammar.at(behind).number()), i, behind + 2);
+        } else if (word(i - 1, "va") && isPlain(i - 2)) {
+            grammar.read(field, Value.of(grammar.at(i - 2).number()), i - 2, i + 1);
+        }
+    }
+
+    /** Terminals, quick-connects and auxiliary contacts. */
+    private void small(int i) {
+        if (word(i, "box") || (isOneOf(i, Set.of("lug", "lugs")))) {
+            boolean isBox = word(i, "box");
+            int to = isBox && isOneOf(i + 1, Set.of("lug", "lugs")) ? i + 2 : i + 1;
+            grammar.read("terminals", Value.of(isBox ? "BOX" : "LUG"), i, to);
+        } else if (isOneOf(i, Set.of("screw", "screws"))) {
+            grammar.read("terminals", Value.of("SCREW"), i, i + 1);
+        } else if (isOneOf(i, Set.of("qc", "quick", "quickconnects", "spades")) && isPlain(i - 1)) {
+            int to = i + 1;
+            while (word(to, "-") || isOneOf(to, Set.of("connect", "connects"))) {
+                to++;
+            }
+            grammar.read("quickConnects", Value.of(grammar.at(i - 1).number()), i - 1, to);
+        } else if (isOneOf(i, Set.of("aux", "auxiliary"))) {
+            int number = isPlain(i + 1) ? i + 1 : i - 1;
+            double count = isPlain(number) && grammar.at(number).number() <= 4
+                    ? grammar.at(number).number()
+                    : 1;
+            int from = isPlain(number) ? Math.min(i, number) : i;
+            int to = isPlain(number) ? Math.max(i, number) + 1 : i + 1;
+            grammar.read("auxiliaryContacts", Value.of(count), from, to);
+        }
+    }
+
+    /** Amps with the line volts they belong to, before them or behind an @; a kind of amps that comes again starts a row. */
+    private void ratings() {
+        for (int i = 0; i < grammar.size(); i++) {
+            if (isOneOf(i, FULL_LOAD) || word(i, "lra") || isOneOf(i, RESISTIVE)) {
+                amps(i);
+            } else if (isPlain(i) && word(i + 1, "v") && grammar.at(i).number() >= 100) {
+                volts(i);
+            }
+        }
+        plainAmps();
+        List<Value> out = new ArrayList<>();
+        @Nullable Row least = null;
+        for (Row row : rows) {
+            out.add(row.fields());
+            boolean isLower = least == null
+                    || (row.volts instanceof Value.Num volts
+                            && least.volts instanceof Value.Num low
+                            && volts.number() < low.number());
+            least = isLower ? row : least;
+        }
+        if (least != null) {
+            least.fields().fields().forEach(grammar::set);
+            if (out.size() > 1 || least.volts != null) {
+                grammar.set("ratings", new Value.Items(out));
+            }
+        }
+    }
+
+    private Row current() {
+        if (rows.isEmpty()) {
+            rows.add(new Row());
+        }
+        return rows.get(rows.size() - 1);
+    }
+
+    private void volts(int i) {
+        Row row = current();
+        boolean isBehind = row.volts == null && row.fullLoad != null;
+        boolean isJoined = word(i - 1, "@") || word(i - 1, "at");
+        if (!isBehind && (row.volts != null || row.fullLoad != null)) {
+            row = new Row();
+            rows.add(row);
+        }
+        row.volts = Value.of(grammar.at(i).number());
+        grammar.take("ratings[" + (rows.size() - 1) + "].lineVolts", isJoined ? i - 1 : i, i + 2);
+    }
+
+    private void amps(int i) {
+        boolean isFull = isOneOf(i, FULL_LOAD);
+        boolean isLocked = word(i, "lra");
+        int behind = past(i + 1);
+        int unit = word(i - 1, "a") || word(i - 1, "amps") || word(i - 1, "amp") ? i - 2 : i - 1;
+        boolean isBefore = isPlain(unit) && !word(unit + 1, "v");
+        int number = isPlain(behind) && !word(behind + 1, "v") ? behind : isBefore ? unit : -1;
+        if (number < 0) {
+            return;
+        }
+        Row row = current();
+        @Nullable Value known = isFull ? row.fullLoad : isLocked ? row.lockedRotor : row.resistive;
+        if (known != null) {
+            row = new Row();
+            rows.add(row);
+        }
+        Value value = Value.of(grammar.at(number).number());
+        String field = isFull ? "fullLoadAmps" : isLocked ? "lockedRotorAmps" : "resistiveAmps";
+        if (isFull) {
+            row.fullLoad = value;
+        } else if (isLocked) {
+            row.lockedRotor = value;
+        } else {
+            row.resistive = value;
+        }
+        int to = Math.max(i, number) + 1;
+        int end = word(to, "a") || word(to, "amps") || word(to, "amp") ? to + 1 : to;
+        grammar.take("ratings[" + (rows.size() - 1) + "]." + field, Math.min(i, number), end);
+        grammar.cite(field, Math.min(i, number), end, 0.97);
+    }
+
+    /** Amps that say of nothing what they are: full-load is usual, resistive is not the same. */
+    private void plainAmps() {
+        boolean isKnown = rows.stream().anyMatch(r -> r.fullLoad != null);
+        for (int i = 0; i < grammar.size() && !isKnown; i++) {
+            boolean isUnit = word(i, "a") || word(i, "amp") || word(i, "amps");
+            if (isUnit && isPlain(i - 1)) {
+                Value value = Value.of(grammar.at(i - 1).number());
+                grammar.doubt(
+                        "fullLoadAmps",
+                        "amps are printed without FLA or RES: full-load amps are usual, resistive ones never stand for them",
+                        value);
+                grammar.skip(i - 1, i + 1);
+                return;
+            }
+        }
+    }
+}

@@ -1,0 +1,382 @@
+package zestbench.core.contactor;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import zestbench.core.contactor.ContactorRating.Row;
+import zestbench.core.family.Comparison;
+import zestbench.core.family.FlammableRefrigerant;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.CrankcaseHeat;
+import zestbench.core.family.Offers;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Mark;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.shop.ShopRules.ShuntToTwoPole;
+
+/** How offered contactors serve in the place of an old one. */
+final class ContactorMatch {
+    private static final Mark LOADS = Mark.fromMemory("NEC 440.41(B), 440.12(B)");
+    private static final double SAME = 1e-6;
+    private static final double VOLTS_WITHIN = 1.10;
+    private static final double USUAL_HERTZ = 60;
+
+    private static final List<Consumer<ContactorPair>> RULES = List.of(
+            ContactorMatch::poles,
+            ContactorMatch::coil,
+            ContactorMatch::hertz,
+            ContactorMatch::load,
+            ContactorMatch::lockedRotor,
+            ContactorMatch::resistive,
+            ContactorMatch::volts,
+            ContactorMatch::auxiliary,
+            ContactorMatch::terminals,
+            ContactorMatch::quickConnects,
+            p -> FlammableRefrigerant.rule(p, "contactor"));
+
+    private ContactorMatch() {}
+
+    static MatchAnswer of(MatchRequest request) {
+        ContactorRating needed;
+        try {
+            needed = ContactorRating.from(request.required());
+        } catch (InputProblem problem) {
+            throw problem.within("required");
+        }
+        return Offers.graded(
+                request,
+                List.of(),
+                new Offers.Way(
+                        spec -> compare(needed, spec, request),
+                        spec -> ContactorRating.from(spec).shortText(),
+                        spec -> Math.abs(spec.number("fullLoadAmps").orElse(0.0)
+                                        - needed.rows().get(0).fullLoad().orElse(0.0))
+                                + Math.abs(spec.number("poles").orElse(0.0)
+                                        - needed.poles().orElse(0)),
+                        1));
+    }
+
+    private static Comparison compare(ContactorRating needed, Spec spec, MatchRequest request) {
+        ContactorPair pair = new ContactorPair(needed, ContactorRating.from(spec), request.circuit(), request.rules());
+        RULES.forEach(rule -> rule.accept(pair));
+        return pair;
+    }
+
+    private static void poles(ContactorPair p) {
+        String wanted = p.needed.polesText();
+        String given = p.offered.polesText();
+        if (p.needed.poles().isEmpty() || p.offered.poles().isEmpty()) {
+            p.ask("How many poles has it? Count the contacts, not the bars.");
+            p.add("poles", wanted, given, UNDECIDED, Mark.PRACTICE, "the poles have to be known");
+            return;
+        }
+        int old = p.needed.poles().get();
+        int now = p.offered.poles().get();
+        if (now < old) {
+            p.add("poles", wanted, given, REFUSED, Mark.PRACTICE, "fewer poles leave a leg hot that was switched");
+        } else if (p.needed.hasShunt() && now > old) {
+            shunt(p, wanted, given);
+        } else if (p.offered.hasShunt() && !p.needed.hasShunt()) {
+            p.ask("One leg stays hot through the shunt: was it so before?");
+            p.add(
+                    "poles",
+                    wanted,
+                    given,
+                    SUITABLE,
+                    Mark.PRACTICE,
+                    "a shunt for a plain single pole: one leg stays hot");
+        } else if (now == old) {
+            p.add("poles", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "same poles");
+        } else {
+            p.add("poles", wanted, given, SUITABLE, Mark.PRACTICE, "a pole more stays unused or switches its leg too");
+        }
+    }
+
+    /** Two poles in place of one and a shunt kill the leg that may feed the crankcase heat. */
+    private static void shunt(ContactorPair p, String wanted, String given) {
+        CrankcaseHeat heat = p.circuit.beside().crankcaseHeat();
+        ShuntToTwoPole school = p.rules.shuntToTwoPole();
+        if (school == ShuntToTwoPole.NEVER) {
+            p.add("poles", wanted, given, REFUSED, Mark.PRACTICE, "the shop keeps a shunt for a shunt");
+        } else if (school == ShuntToTwoPole.ALWAYS) {
+            p.add("poles", wanted, given, SUITABLE, Mark.PRACTICE, "the shop replaces a shunt by a second pole");
+        } else if (heat == null) {
+            p.ask("Does crankcase heat run through the leg that the shunt leaves hot?");
+            p.add(
+                    "poles",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "two poles would cut crankcase heat through that leg");
+        } else if (heat == CrankcaseHeat.UNSWITCHED_LEG) {
+            p.add(
+                    "poles",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "crankcase heat runs through the leg it would switch off");
+        } else {
+            p.add("poles", wanted, given, SUITABLE, Mark.PRACTICE, "no crankcase heat hangs on that leg");
+        }
+    }
+
+    private static void coil(ContactorPair p) {
+        List<Double> old = p.needed.coilVolts();
+        List<Double> now = p.offered.coilVolts();
+        String wanted = old.isEmpty() ? NOT_ON_LABEL : p.needed.coilText();
+        String given = now.isEmpty() ? NOT_ON_LABEL : p.offered.coilText();
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which volts are printed on the coil?");
+            p.add("coilVolts", wanted, given, UNDECIDED, Mark.PRACTICE, "another coil burns or does not pull in");
+            return;
+        }
+        boolean isDirect = p.needed.spec().flag("coilDirectCurrent").orElse(false);
+        boolean isDirectNow = p.offered.spec().flag("coilDirectCurrent").orElse(false);
+        if (isDirect != isDirectNow) {
+            p.add("coilVolts", wanted, given, REFUSED, Mark.PRACTICE, "AC for AC, DC for DC");
+        } else if (now.containsAll(old)) {
+            boolean same = now.size() == old.size();
+            p.add(
+                    "coilVolts",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    same ? "same coil" : "serves that voltage too");
+        } else if (now.stream().anyMatch(old::contains)) {
+            Double control = p.circuit.lineVolts();
+            boolean serves =
+                    control != null && now.stream().anyMatch(v -> Math.abs(control - v) <= (VOLTS_WITHIN - 1) * v);
+            p.ask("Which control voltage reads at the coil?");
+            p.add(
+                    "coilVolts",
+                    wanted,
+                    given,
+                    serves ? SUITABLE : UNDECIDED,
+                    Mark.PRACTICE,
+                    "serves only some of the volts the old coil did");
+        } else {
+            p.add("coilVolts", wanted, given, REFUSED, Mark.PRACTICE, "another coil burns or does not pull in");
+        }
+    }
+
+    private static void hertz(ContactorPair p) {
+        if (p.offered.spec().flag("coilDirectCurrent").orElse(false)) {
+            return;
+        }
+        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
+        List<Double> now = p.offered.coilHertz();
+        String given = now.isEmpty()
+                ? NOT_ON_LABEL
+                : String.join("/", now.stream().map(Figures::plain).toList()) + " Hz";
+        if (now.isEmpty() && supply == USUAL_HERTZ) {
+            return;
+        }
+        boolean serves = now.contains(supply);
+        p.add(
+                "coilHertz",
+                Figures.plain(supply) + " Hz",
+                given,
+                now.isEmpty() ? UNDECIDED : serves ? LIKE_FOR_LIKE : REFUSED,
+                Mark.PHYSICS,
+                serves ? "made for it" : "the coil's current follows the frequency");
+    }
+
+    private static void load(ContactorPair p) {
+        Optional<Double> volts = p.lineVolts();
+        Optional<Double> old = p.needed.at(volts).flatMap(Row::fullLoad);
+        Optional<Double> now = p.offered.at(volts).flatMap(Row::fullLoad);
+        Optional<Double> load = p.switchedAmps();
+        String given = Comparison.worded(now, "A");
+        String wanted = load.map(l -> Figures.plain(l) + " A switched").orElse(Comparison.worded(old, "A"));
+        if (load.isEmpty()) {
+            p.ask("Read the unit's plate: the contactor is chosen by what it switches.");
+        }
+        if (now.isEmpty() || (load.isEmpty() && old.isEmpty())) {
+            boolean isTooHigh = p.offered.at(volts).isEmpty();
+            p.ask("Which full-load amps are printed, and at which line volts?");
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    isTooHigh ? REFUSED : UNDECIDED,
+                    LOADS,
+                    isTooHigh
+                            ? "it has no row of ratings for these line volts"
+                            : "FLA counts for motors; resistive amps never stand for it");
+            return;
+        }
+        double need = load.orElse(0.0);
+        if (load.isPresent() && now.get() < need - SAME) {
+            p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "{} A are switched: {}", need, loads(p));
+        } else if (old.isPresent() && now.get() < old.get() - SAME) {
+            if (load.isEmpty()) {
+                p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "less than the old one's {} A", old.get());
+                return;
+            }
+            p.finding(Finding.caution(
+                    "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
+                    old.get(),
+                    need));
+            p.change("Smaller than the old one: see that nothing else hangs on it.");
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    LOADS,
+                    "smaller than the old one, enough for {}",
+                    loads(p));
+        } else {
+            boolean same = old.isPresent() && Math.abs(now.get() - old.get()) < SAME;
+            p.add(
+                    "fullLoadAmps",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    LOADS,
+                    load.isPresent() ? "enough for " + loads(p) : "not less than the old one");
+        }
+    }
+
+    private static String loads(ContactorPair p) {
+        return "what it switches, " + Figures.plain(p.switchedAmps().orElse(0.0)) + " A by the plate";
+    }
+
+    private static void lockedRotor(ContactorPair p) {
+        Optional<Double> volts = p.lineVolts();
+        Optional<Double> sum = p.switchedLockedRotor();
+        Optional<Double> old = p.needed.at(volts).flatMap(Row::lockedRotor);
+        Optional<Double> now = p.offered.at(volts).flatMap(Row::lockedRotor);
+        if (now.isEmpty()) {
+            if (sum.isPresent() || old.isPresent()) {
+                p.ask("Which LRA is printed? It has to carry " + Comparison.worded(sum.isPresent() ? sum : old, "A")
+                        + " for a moment.");
+            }
+            return;
+        }
+        if (sum.isEmpty() && old.isEmpty()) {
+            return;
+        }
+        double need = sum.orElseGet(old::get);
+        boolean holds = now.get() >= need - SAME;
+        p.add(
+                "lockedRotorAmps",
+                Figures.plain(Figures.tidy(need)) + " A",
+                Comparison.worded(now, "A"),
+                holds ? now.equals(old) ? LIKE_FOR_LIKE : SUITABLE : REFUSED,
+                LOADS,
+                sum.isPresent() ? "compressor LRA and fans at 6 × FLA come to {} A" : "the old one's {} A",
+                Figures.plain(Figures.tidy(need)));
+    }
+
+    /** Electric heat is switched by the resistive rating. */
+    private static void resistive(ContactorPair p) {
+        Optional<Double> volts = p.lineVolts();
+        Optional<Double> old = p.needed.at(volts).flatMap(Row::resistive);
+        Optional<Double> now = p.offered.at(volts).flatMap(Row::resistive);
+        boolean isHeat = p.needed.at(volts).flatMap(Row::fullLoad).isEmpty() && old.isPresent();
+        if (!isHeat) {
+            return;
+        }
+        if (now.isEmpty()) {
+            p.ask("Which resistive amps are printed?");
+        }
+        p.add(
+                "resistiveAmps",
+                Comparison.worded(old, "A"),
+                Comparison.worded(now, "A"),
+                now.isEmpty() ? UNDECIDED : now.get() < old.get() - SAME ? REFUSED : SUITABLE,
+                Mark.PRACTICE,
+                "heaters go by the resistive amps");
+    }
+
+    private static void volts(ContactorPair p) {
+        Optional<Double> line = p.lineVolts();
+        Optional<Double> most = p.offered.mostVolts();
+        if (line.isEmpty() || most.isEmpty()) {
+            return;
+        }
+        boolean holds = line.get() <= most.get() * VOLTS_WITHIN;
+        p.add(
+                "lineVolts",
+                Comparison.worded(line, "V"),
+                Comparison.worded(most, "V"),
+                !holds ? REFUSED : p.offered.mostVolts().equals(p.needed.mostVolts()) ? LIKE_FOR_LIKE : SUITABLE,
+                Mark.PRACTICE,
+                holds ? "made for the line" : "the line is above what its contacts break");
+    }
+
+    private static void auxiliary(ContactorPair p) {
+        double old = p.needed.spec().number("auxiliaryContacts").orElse(0.0);
+        if (old == 0) {
+            return;
+        }
+        Optional<Double> now = p.offered.spec().number("auxiliaryContacts");
+        p.ask("Do the auxiliary contacts open and close as the old ones do?");
+        p.add(
+                "auxiliaryContacts",
+                Figures.plain(old),
+                Comparison.worded(now, ""),
+                now.orElse(0.0) < old ? REFUSED : LIKE_FOR_LIKE,
+                Mark.PRACTICE,
+                "auxiliary contacts and interlocks are kept");
+    }
+
+    private static void terminals(ContactorPair p) {
+        Optional<String> old = p.needed.spec().text("terminals");
+        Optional<String> now = p.offered.spec().text("terminals");
+        if (old.isEmpty() || now.isEmpty()) {
+            return;
+        }
+        boolean same = old.equals(now);
+        boolean isPlate = !same && now.get().equals("SCREW");
+        if (isPlate) {
+            p.change("Stranded wire under a plain screw plate: crimp a ferrule or ring on it.");
+        }
+        p.add(
+                "terminals",
+                old.get(),
+                now.get(),
+                same ? LIKE_FOR_LIKE : isPlate ? NEEDS_CHANGE : SUITABLE,
+                Mark.PRACTICE,
+                same ? "same terminals" : isPlate ? "lugs hold stranded wire, screws do not" : "holds the same wire");
+    }
+
+    private static void quickConnects(ContactorPair p) {
+        Integer wires = p.circuit.beside().wiresFound();
+        Optional<Double> now = p.offered.spec().number("quickConnects");
+        Optional<Double> old = p.needed.spec().number("quickConnects");
+        Optional<Double> need = wires != null ? Optional.of((double) wires) : old;
+        if (need.isEmpty() || now.isEmpty()) {
+            if (need.isPresent()) {
+                p.ask("Count its quick-connects: " + Figures.plain(need.get()) + " are needed.");
+            }
+            return;
+        }
+        boolean enough = now.get() >= need.get();
+        if (!enough) {
+            p.change(Figures.plain(need.get() - now.get())
+                    + " quick-connects too few: piggyback terminals, never two wires in one.");
+        }
+        p.add(
+                "quickConnects",
+                Figures.plain(need.get()),
+                Comparison.worded(now, ""),
+                enough ? now.equals(old) ? LIKE_FOR_LIKE : SUITABLE : NEEDS_CHANGE,
+                Mark.PRACTICE,
+                wires != null ? "counted on the wires as found" : "as many as the old one");
+    }
+}

@@ -1,0 +1,379 @@
+package zestbench.core.fuse;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.family.Comparison;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.Offers;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.shop.ShopRules;
+
+/** How offered fuses serve in the place of old ones: never above what the plate allows, in the same clips. */
+final class FuseMatch {
+    private static final Mark WINDOW = Mark.standard("NEC 110.3(B), 440.4(B), 440.22");
+    private static final Mark UL = Mark.standard("UL 248");
+    private static final Mark AVAILABLE = Mark.standard("NEC 110.9");
+    private static final Set<String> REJECTION = Set.of("RK1", "RK5");
+    private static final Set<String> OLD_CLIPS = Set.of("H", "K5");
+    private static final double SAME = 1e-6;
+    private static final double INCHES_WITHIN = 0.04;
+    private static final double SPLIT_PHASE_FROM = 190;
+
+    private static final List<Consumer<Pair>> RULES = List.of(
+            FuseMatch::amps,
+            FuseMatch::volts,
+            FuseMatch::fuseClass,
+            FuseMatch::body,
+            FuseMatch::delay,
+            FuseMatch::interrupting);
+
+    private FuseMatch() {}
+
+    /** An old fuse and one offered for it. */
+    private static final class Pair extends Comparison {
+        private final Spec needed;
+        private final Spec offered;
+
+        Pair(Spec needed, Spec offered, Circuit circuit, ShopRules rules) {
+            super(circuit, rules);
+            this.needed = needed;
+            this.offered = offered;
+        }
+    }
+
+    /**
+     * What the plate allows: from its own marks, else from its loads.
+     *
+     * @param reckoned whether it was worked out from the loads, as the plate prints none
+     */
+    private record Window(Optional<Double> least, Optional<Double> most, boolean reckoned) {
+        static Window of(Spec plate) {
+            Optional<Double> least = plate.number("minimumCircuitAmps");
+            Optional<Double> most = plate.number("maximumFuseAmps");
+            CircuitLoads loads = CircuitLoads.of(plate);
+            boolean isGone = least.isEmpty() && most.isEmpty() && !loads.isEmpty();
+            return isGone
+                    ? new Window(
+                            Optional.of(loads.minimumAmps()), Optional.of((double) loads.protectionCeiling()), true)
+                    : new Window(least, most, false);
+        }
+
+        String words() {
+            return (reckoned ? "reckoned from the loads, the plate prints none: " : "the plate: ")
+                    + least.map(l -> "MCA " + Figures.plain(l) + " A").orElse("no MCA")
+                    + most.map(m -> ", max fuse " + Figures.plain(m) + " A").orElse("");
+        }
+    }
+
+    static MatchAnswer of(MatchRequest request) {
+        check(request.required(), "required.");
+        List<Finding> before = new ArrayList<>();
+        Window window = Window.of(request.circuit().plate());
+        Optional<Double> old = request.required().number("amps");
+        if (old.isPresent()
+                && window.most().isPresent()
+                && old.get() > window.most().get() + SAME) {
+            before.add(Finding.caution(
+                    "Witnesses disagree: the old fuse is {} A, {}. An earlier repair may have fitted a larger one.",
+                    old.get(),
+                    window.words()));
+        }
+        before.add(
+                Finding.stop(
+                        "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+        return Offers.graded(
+                request,
+                before,
+                new Offers.Way(
+                        spec -> compare(request, spec),
+                        FuseFamily::shortText,
+                        spec -> Math.abs(spec.number("amps").orElse(0.0) - old.orElse(0.0)),
+                        set(request)));
+    }
+
+    /** The whole set goes in at once where the shop says so: as many as there are legs. */
+    private static int set(MatchRequest request) {
+        if (!request.rules().wholeFuseSet()) {
+            return 1;
+        }
+        double phase = request.circuit().phase() != null
+                ? request.circuit().phase()
+                : request.circuit().plate().number("phase").orElse(0.0);
+        return phase == 3
+                ? 3
+                : circuitVolts(request.circuit())
+                                .filter(v -> v >= SPLIT_PHASE_FROM)
+                                .isPresent()
+                        ? 2
+                        : 1;
+    }
+
+    private static void check(Spec spec, String place) {
+        spec.number("amps")
+                .ifPresent(a -> InputProblem.require(a > 0, place + "amps", a, "give the fuse's amps, above 0"));
+    }
+
+    private static Comparison compare(MatchRequest request, Spec offered) {
+        check(offered, "");
+        Pair pair = new Pair(request.required(), offered, request.circuit(), request.rules());
+        RULES.forEach(rule -> rule.accept(pair));
+        return pair;
+    }
+
+    private static void amps(Pair p) {
+        Window window = Window.of(p.circuit.plate());
+        Optional<Double> old = p.needed.number("amps");
+        Optional<Double> now = p.offered.number("amps");
+        String wanted = window.least().isPresent() || window.most().isPresent()
+                ? window.least().map(Figures::plain).orElse("?") + " to "
+                        + window.most().map(Figures::plain).orElse("?") + " A"
+                : Comparison.worded(old, "A");
+        String given = Comparison.worded(now, "A");
+        if (now.isEmpty() || (old.isEmpty() && window.most().isEmpty())) {
+            p.ask("Which amps are printed, on the fuse and on the unit's plate?");
+            p.add("amps", wanted, given, UNDECIDED, WINDOW, "the rating has to be known");
+            return;
+        }
+        double rating = now.get();
+        if (window.most().isPresent() && rating > window.most().get() + SAME) {
+            p.add("amps", wanted, given, REFUSED, WINDOW, "above the most that is allowed; {}", window.words());
+        } else if (window.least().isPresent() && rating < window.least().get() - SAME) {
+            p.add(
+                    "amps",
+                    wanted,
+                    given,
+                    REFUSED,
+                    WINDOW,
+                    "below the circuit's ampacity it opens for nothing; {}",
+                    window.words());
+        } else if (window.most().isEmpty()) {
+            p.ask("Read the unit's plate: it says the largest fuse.");
+            boolean isAbove = rating > old.orElse(rating) + SAME;
+            boolean same = !isAbove && Math.abs(rating - old.orElse(rating)) < SAME;
+            p.add(
+                    "amps",
+                    wanted,
+                    given,
+                    isAbove ? REFUSED : same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    isAbove
+                            ? "without the plate the old rating is the most"
+                            : same ? "same rating" : "less than the old one; it may open for nothing");
+        } else {
+            boolean same = Math.abs(rating - old.orElse(-1.0)) < SAME
+                    || Math.abs(rating - window.most().get()) < SAME;
+            p.add(
+                    "amps",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    WINDOW,
+                    same ? "as before, inside {}" : "another size inside {}",
+                    window.words());
+        }
+    }
+
+    /** Volts of the circuit: measured, else the highest of the plate. */
+    private static Optional<Double> circuitVolts(Circuit circuit) {
+        return circuit.lineVolts() != null
+                ? Optional.of(circuit.lineVolts())
+                : circuit.plate().numbers("volts").stream().max(Double::compare);
+    }
+
+    private static void volts(Pair p) {
+        Optional<Double> line = circuitVolts(p.circuit);
+        Optional<Double> old = p.needed.number("volts");
+        Optional<Double> now = p.offered.number("volts");
+        Optional<Double> need = line.isPresent() ? line : old;
+        if (now.isEmpty() || need.isEmpty()) {
+            p.ask("Which volts are printed on it?");
+            p.add(
+                    "volts",
+                    Comparison.worded(need, "V"),
+                    Comparison.worded(now, "V"),
+                    UNDECIDED,
+                    UL,
+                    "250, 300 or 600 V");
+            return;
+        }
+        boolean holds = now.get() >= need.get() - SAME;
+        p.add(
+                "volts",
+                Comparison.worded(need, "V"),
+                Comparison.worded(now, "V"),
+                !holds ? REFUSED : now.equals(old) ? LIKE_FOR_LIKE : SUITABLE,
+                UL,
+                holds ? "breaks these volts" : "a fuse of fewer volts does not break the arc");
+    }
+
+    private static void fuseClass(Pair p) {
+        Optional<String> old = p.needed.text("fuseClass");
+        Optional<String> now = p.offered.text("fuseClass");
+        String wanted = old.orElse(NOT_ON_LABEL);
+        String given = now.orElse(NOT_ON_LABEL);
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which class is printed: RK1, RK5, H, K5, J, T, CC?");
+            p.add(
+                    "fuseClass",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    UL,
+                    "the class decides what it lets through and where it fits");
+            return;
+        }
+        String a = old.get();
+        String b = now.get();
+        boolean isBetter = (a.equals("RK5") && b.equals("RK1"))
+                || (OLD_CLIPS.contains(a) && REJECTION.contains(b))
+                || (a.equals("H") && b.equals("K5"))
+                || (a.equals("M") && b.equals("CC"));
+        Grade outcome = a.equals(b) ? LIKE_FOR_LIKE : isBetter ? SUITABLE : REFUSED;
+        p.add(
+                "fuseClass",
+                wanted,
+                given,
+                outcome,
+                UL,
+                outcome == LIKE_FOR_LIKE
+                        ? "same class"
+                        : outcome == SUITABLE ? "lets less through and fits its clips" : why(a, b));
+    }
+
+    private static String why(String old, String now) {
+        if (old.equals("RK1") && now.equals("RK5")) {
+            return "RK5 lets more through than RK1";
+        }
+        return REJECTION.contains(old) && OLD_CLIPS.contains(now)
+                ? "rejection clips take only class R"
+                : now.equals("M") ? "a midget never replaces CC" : "another class, other clips or more let through";
+    }
+
+    private static void body(Pair p) {
+        Optional<Double> oldDiameter = p.needed.number("bodyDiameterInches");
+        Optional<Double> diameter = p.offered.number("bodyDiameterInches");
+        Optional<Double> oldLength = p.needed.number("bodyLengthInches");
+        Optional<Double> length = p.offered.number("bodyLengthInches");
+        if (oldDiameter.isPresent() && diameter.isPresent() && oldLength.isPresent() && length.isPresent()) {
+            boolean same = Math.abs(oldDiameter.get() - diameter.get()) <= INCHES_WITHIN
+                    && Math.abs(oldLength.get() - length.get()) <= INCHES_WITHIN;
+            p.add(
+                    "body",
+                    Figures.plain(oldDiameter.get()) + " × " + Figures.plain(oldLength.get()) + " in",
+                    Figures.plain(diameter.get()) + " × " + Figures.plain(length.get()) + " in",
+                    same ? LIKE_FOR_LIKE : REFUSED,
+                    UL,
+                    same ? "same body" : "it does not sit in these clips");
+            return;
+        }
+        boolean isTold = p.needed.has("fuseClass")
+                && p.needed.has("amps")
+                && p.needed.has("volts")
+                && p.offered.has("fuseClass")
+                && p.offered.has("amps")
+                && p.offered.has("volts");
+        if (isTold) {
+            bodyByTable(p);
+        }
+    }
+
+    /** Another body does not fit; a smaller fuse of the same class and volts fits larger clips with listed reducers. */
+    private static void bodyByTable(Pair p) {
+        String old = p.needed.text("fuseClass").orElse("");
+        String now = p.offered.text("fuseClass").orElse("");
+        double oldVolts = p.needed.number("volts").orElse(0.0);
+        double volts = p.offered.number("volts").orElse(0.0);
+        double oldAmps = p.needed.number("amps").orElse(0.0);
+        double amps = p.offered.number("amps").orElse(0.0);
+        String was = FuseSizes.body(old, oldVolts, oldAmps);
+        String is = FuseSizes.body(now, volts, amps);
+        boolean same = was.equals(is);
+        boolean isSmaller = !same
+                && FuseSizes.body(old, oldVolts, amps).equals(is)
+                && FuseSizes.group(now, amps) < FuseSizes.group(old, oldAmps);
+        if (isSmaller) {
+            p.change("Listed fuse reducers for the larger clips.");
+        }
+        String inches = FuseSizes.inches(now, volts, amps);
+        p.add(
+                "body",
+                was,
+                is + (inches.isEmpty() ? "" : " (" + inches + ")"),
+                same ? LIKE_FOR_LIKE : isSmaller ? NEEDS_CHANGE : REFUSED,
+                UL,
+                same
+                        ? "same body"
+                        : isSmaller
+                                ? "a smaller body, only with listed reducers"
+                                : "another body does not sit in these clips");
+    }
+
+    private static void delay(Pair p) {
+        Optional<Boolean> old = p.needed.flag("timeDelay");
+        Optional<Boolean> now = p.offered.flag("timeDelay");
+        String wanted = old.map(FuseMatch::delayed).orElse(NOT_ON_LABEL);
+        String given = now.map(FuseMatch::delayed).orElse(NOT_ON_LABEL);
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Is it a time-delay fuse? It says so, or dual element.");
+            p.add("timeDelay", wanted, given, UNDECIDED, UL, "a motor starts on several times its running amps");
+        } else if (old.equals(now)) {
+            p.add("timeDelay", wanted, given, LIKE_FOR_LIKE, UL, "same");
+        } else if (old.get()) {
+            p.add(
+                    "timeDelay",
+                    wanted,
+                    given,
+                    REFUSED,
+                    UL,
+                    "a time delay carries 500 % for 10 s; a fast one opens at the start");
+        } else {
+            p.ask("Does the unit's plate allow a time-delay fuse?");
+            p.add("timeDelay", wanted, given, UNDECIDED, UL, "slower than the old one: only where the plate allows it");
+        }
+    }
+
+    private static String delayed(boolean isDelayed) {
+        return isDelayed ? "time delay" : "fast";
+    }
+
+    private static void interrupting(Pair p) {
+        Optional<Double> old = kiloamps(p.needed);
+        Optional<Double> now = kiloamps(p.offered);
+        Double available = p.circuit.beside().shortCircuitKiloamps();
+        if (now.isEmpty() || (old.isEmpty() && available == null)) {
+            return;
+        }
+        double need = Math.max(old.orElse(0.0), available == null ? 0 : available);
+        boolean holds = now.get() >= need - SAME;
+        p.add(
+                "interruptingKiloamps",
+                Figures.plain(need) + " kA",
+                Comparison.worded(now, "kA"),
+                !holds ? REFUSED : now.equals(old) ? LIKE_FOR_LIKE : SUITABLE,
+                available == null ? UL : AVAILABLE,
+                holds ? "breaks at least as much" : "it may not break the fault that is there");
+    }
+
+    private static Optional<Double> kiloamps(Spec spec) {
+        Optional<Double> printed = spec.number("interruptingKiloamps");
+        return printed.isPresent() ? printed : spec.text("fuseClass").flatMap(FuseSizes::kiloamps);
+    }
+}

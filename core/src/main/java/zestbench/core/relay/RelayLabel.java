@@ -1,0 +1,163 @@
+package zestbench.core.relay;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import zestbench.core.label.Grammar;
+import zestbench.core.label.LabelRead;
+import zestbench.core.value.Value;
+
+/** The grammar of relay labels: contact form, coil, contact amps and volts, base. */
+public final class RelayLabel {
+    /** Its name in the open interface. */
+    public static final String KIND = "relay";
+
+    private static final Map<String, String> FORMS = Map.ofEntries(
+            Map.entry("spdt", "SPDT"),
+            Map.entry("dpdt", "DPDT"),
+            Map.entry("spst", "SPNO"),
+            Map.entry("spno", "SPNO"),
+            Map.entry("spnc", "SPNC"),
+            Map.entry("dpst", "DPNO"),
+            Map.entry("dpno", "DPNO"),
+            Map.entry("dpnc", "DPNC"),
+            Map.entry("tpdt", "3PDT"));
+    private static final Set<String> NAMES = Set.of("relay", "rly");
+    private static final Set<String> AMPS = Set.of("a", "amp", "amps");
+    private static final Map<String, String> DUTIES = Map.of(
+            "resistive",
+            "RESISTIVE",
+            "res",
+            "RESISTIVE",
+            "motor",
+            "MOTOR",
+            "inductive",
+            "MOTOR",
+            "fla",
+            "MOTOR",
+            "pilot",
+            "PILOT");
+
+    private final Grammar grammar;
+
+    private RelayLabel(String text) {
+        this.grammar = new Grammar(text);
+    }
+
+    /** Reads {@code text} as a relay's label; never fails, what it cannot read is left over. */
+    public static LabelRead read(String text) {
+        return new RelayLabel(text).run();
+    }
+
+    /** Whether the text speaks of a relay: by name or by contact form, and of no start device. */
+    public static boolean resembles(String text) {
+        Grammar grammar = new Grammar(text);
+        boolean isNamed = false;
+        for (int i = 0; i < grammar.size(); i++) {
+            String word = grammar.at(i).isNumber() ? "" : grammar.at(i).word();
+            if (Set.of("potential", "start", "contactor", "fuse", "hp", "rpm", "mca", "ptc")
+                    .contains(word)) {
+                return false;
+            }
+            isNamed |= NAMES.contains(word) || FORMS.containsKey(word);
+        }
+        return isNamed && !read(text).fields().fields().isEmpty();
+    }
+
+    private boolean word(int i, String word) {
+        return grammar.is(i, word);
+    }
+
+    private boolean isOneOf(int i, Set<String> words) {
+        return grammar.free(i)
+                && !grammar.isNumber(i)
+                && words.contains(grammar.at(i).word());
+    }
+
+    private LabelRead run() {
+        for (int i = 0; i < grammar.size(); i++) {
+            if (grammar.free(i)
+                    && !grammar.isNumber(i)
+                    && FORMS.containsKey(grammar.at(i).word())
+                    && !grammar.has("contacts")) {
+                grammar.read(
+                        "contacts", Value.of(FORMS.getOrDefault(grammar.at(i).word(), "")), i, i + 1);
+            } else if (isOneOf(i, NAMES)) {
+                grammar.skip(i, i + 1);
+            } else if (word(i, "hz") && grammar.isNumber(i - 1)) {
+                boolean isBoth = word(i - 2, "/") && grammar.isNumber(i - 3);
+                grammar.read(
+                        "coilHertz",
+                        isBoth
+                                ? Value.numbers(
+                                        grammar.at(i - 3).number(),
+                                        grammar.at(i - 1).number())
+                                : Value.numbers(grammar.at(i - 1).number()),
+                        isBoth ? i - 3 : i - 1,
+                        i + 1);
+            } else if (isOneOf(i, Set.of("pin", "pins", "blade", "blades", "din")) && !grammar.has("base")) {
+                boolean isCounted = grammar.isNumber(i - 1);
+                grammar.read(
+                        "base", Value.of(grammar.printed(isCounted ? i - 1 : i, i + 1)), isCounted ? i - 1 : i, i + 1);
+            }
+        }
+        coil();
+        contacts();
+        boolean isNothing = RelayFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
+        return grammar.done(isNothing ? null : KIND);
+    }
+
+    private void coil() {
+        for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
+            if (!word(i, "coil")) {
+                continue;
+            }
+            int from = word(i + 1, ":") || word(i + 1, "=") ? i + 2 : i + 1;
+            boolean isBehind = grammar.isNumber(from);
+            int number = isBehind ? from : word(i - 1, "v") ? i - 2 : i - 1;
+            if (!grammar.isNumber(number)) {
+                continue;
+            }
+            List<Value> volts =
+                    new ArrayList<>(List.of(Value.of(grammar.at(number).number())));
+            int to = number + 1;
+            if (isBehind && word(to, "/") && grammar.isNumber(to + 1)) {
+                volts.add(Value.of(grammar.at(to + 1).number()));
+                to += 2;
+            }
+            int end = isBehind ? word(to, "v") ? to + 1 : to : i + 1;
+            grammar.read("coilVolts", new Value.Items(volts), isBehind ? i : number, end);
+        }
+    }
+
+    /** {@code 12 A 277 V RES}, {@code CONTACTS 10 FLA 240V}. */
+    private void contacts() {
+        for (int i = 0; i < grammar.size() && !grammar.has("contactAmps"); i++) {
+            boolean isUnit = isOneOf(i, AMPS) || word(i, "fla");
+            if (isUnit && grammar.isNumber(i - 1)) {
+                if (word(i, "fla")) {
+                    grammar.set("duty", Value.of("MOTOR"));
+                    grammar.cite("duty", i, i + 1, 0.95);
+                }
+                grammar.read("contactAmps", Value.of(grammar.at(i - 1).number()), i - 1, i + 1);
+            }
+        }
+        for (int i = 0; i < grammar.size(); i++) {
+            if (grammar.isNumber(i) && word(i + 1, "v") && !grammar.has("contactVolts")) {
+                boolean isCoil = !grammar.has("coilVolts") && grammar.at(i).number() <= 48;
+                if (isCoil) {
+                    grammar.read("coilVolts", Value.numbers(grammar.at(i).number()), i, i + 2);
+                } else {
+                    grammar.read("contactVolts", Value.of(grammar.at(i).number()), i, i + 2);
+                }
+            } else if (grammar.free(i)
+                    && !grammar.isNumber(i)
+                    && DUTIES.containsKey(grammar.at(i).word())
+                    && !grammar.has("duty")) {
+                int to = word(i + 1, "duty") ? i + 2 : i + 1;
+                grammar.read("duty", Value.of(DUTIES.getOrDefault(grammar.at(i).word(), "")), i, to);
+            }
+        }
+    }
+}

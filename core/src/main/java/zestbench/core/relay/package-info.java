@@ -1,0 +1,5 @@
+/** Relays: coil, contact form, what their contacts switch, base. */
+@NullMarked
+package zestbench.core.relay;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,337 @@
+package zestbench.core.startdevice;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import zestbench.core.family.Attribute;
+import zestbench.core.family.Comparison;
+import zestbench.core.family.Family;
+import zestbench.core.family.FlammableRefrigerant;
+import zestbench.core.family.HookupRequest;
+import zestbench.core.family.Look;
+import zestbench.core.family.Look.Seen;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.Offers;
+import zestbench.core.family.Proof;
+import zestbench.core.family.Proof.Check;
+import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.plate.PlateFacts;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.wiring.BlockSheet;
+import zestbench.core.wiring.Sheet;
+import zestbench.core.wiring.Sheet.Step;
+
+/** Start devices as a family: one in a circuit at the most, in parallel with the run capacitor. */
+public final class StartDeviceFamily {
+    static final List<Attribute> ATTRIBUTES = List.of(
+            Attribute.choice("type", "Kind", "as PTC, or told by its relay", "PTC", "POTENTIAL_RELAY", "SOLID_STATE")
+                    .deciding(),
+            Attribute.number("voltsLow", "Volts from", "V", "beside the volts"),
+            Attribute.number("voltsHigh", "Volts to", "V", "beside the volts"),
+            Attribute.number("tonsLow", "Tons from", "ton", "beside TON"),
+            Attribute.number("tonsHigh", "Tons to", "ton", "beside TON"));
+
+    private static final String OHMS = "OHMS, COLD";
+    /** A PTC of this kind reads so much cold, at the most. [practice] */
+    private static final double COLD_OHMS = 200;
+
+    private static final double SAME = 1e-6;
+    private static final double VOLTS_WITHIN = 0.10;
+
+    private static final List<Look> LOOKS = List.of(
+            new Look(
+                    "SECOND",
+                    "Start devices in this circuit",
+                    true,
+                    List.of(
+                            new Seen("one", "one", Verdict.GOOD, "", Mark.PRACTICE),
+                            new Seen(
+                                    "two",
+                                    "two",
+                                    Verdict.FAILED,
+                                    "At most one: take the added one out, its two wires off the run capacitor's C and HERM; the unit's "
+                                            + "own wires go back where its diagram has them.",
+                                    Mark.PRACTICE))),
+            new Look(
+                    "CASE",
+                    "Case and capacitor",
+                    false,
+                    List.of(
+                            new Seen("sound", "sound", Verdict.GOOD, "", Mark.PRACTICE),
+                            new Seen(
+                                    "burst",
+                                    "cracked, burst or burnt",
+                                    Verdict.FAILED,
+                                    "A burst start device is replaced.",
+                                    Mark.PRACTICE))));
+
+    private static final List<Consumer<Pair>> RULES = List.of(
+            StartDeviceFamily::phase,
+            StartDeviceFamily::type,
+            StartDeviceFamily::volts,
+            StartDeviceFamily::tons,
+            p -> FlammableRefrigerant.rule(p, "start device"));
+
+    public static final Family FAMILY = new Family(
+            StartDeviceLabel.KIND,
+            "Start device",
+            ATTRIBUTES,
+            StartDeviceLabel::read,
+            StartDeviceLabel::resembles,
+            StartDeviceFamily::shortText,
+            StartDeviceFamily::judge,
+            StartDeviceFamily::match,
+            spec -> spec.isEmpty() ? List.of() : List.of(OHMS),
+            spec -> ATTRIBUTES.stream()
+                    .filter(a -> a.decides() && !spec.has(a.name()))
+                    .toList(),
+            StartDeviceFamily::terminals,
+            spec -> List.of(),
+            StartDeviceFamily::sheet,
+            rules -> LOOKS,
+            spec -> List.of(OHMS, "SECOND"),
+            StartDeviceFamily::proof,
+            spec -> !spec.isEmpty(),
+            section -> Quantity.OHMS);
+
+    private StartDeviceFamily() {}
+
+    /** An old start device and one offered for it. */
+    private static final class Pair extends Comparison {
+        private final Spec needed;
+        private final Spec offered;
+
+        Pair(MatchRequest request, Spec offered) {
+            super(request.circuit(), request.rules());
+            this.needed = request.required();
+            this.offered = offered;
+        }
+    }
+
+    private static String shortText(Spec spec) {
+        List<String> out = new ArrayList<>();
+        spec.text("type").ifPresent(t -> out.add(words(t)));
+        band(spec, "tons", "ton").ifPresent(out::add);
+        band(spec, "volts", "V").ifPresent(out::add);
+        return out.isEmpty() ? "label half read" : String.join(" ", out);
+    }
+
+    private static String words(String type) {
+        return type.equals("PTC")
+                ? "PTC"
+                : zestbench.core.quantity.Letters.small(type).replace('_', ' ');
+    }
+
+    private static Optional<String> band(Spec spec, String name, String unit) {
+        Optional<Double> low = spec.number(name + "Low");
+        Optional<Double> high = spec.number(name + "High");
+        return low.isEmpty() || high.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Figures.plain(low.get()) + (low.equals(high) ? "" : "–" + Figures.plain(high.get())) + " "
+                        + unit);
+    }
+
+    /** Cold a PTC has a few ohms; hot it says nothing. */
+    private static Judgement judge(TestRequest request) {
+        InputProblem.require(!request.readings().isEmpty(), "readings", "none", "give its ohms, cold");
+        List<Judged> verdicts = new ArrayList<>();
+        for (TestRequest.SectionReading taken : request.readings()) {
+            InputProblem.require(
+                    taken.reading().quantity() == Quantity.OHMS,
+                    "readings",
+                    taken.reading().text(),
+                    "it is read in ohms, cold");
+            boolean isOpen = !taken.reading().isFigure();
+            double ohms = taken.reading().value();
+            Verdict verdict = isOpen ? Verdict.FAILED : ohms > COLD_OHMS ? Verdict.TOO_CLOSE : Verdict.GOOD;
+            verdicts.add(new Judged(
+                    OHMS,
+                    verdict,
+                    taken.reading(),
+                    request.meter().uncertaintyOf(taken.reading()),
+                    null,
+                    null,
+                    Reckoning.of(
+                            Mark.PRACTICE,
+                            isOpen
+                                    ? "Open when cold: it never starts anything."
+                                    : "{} Ω; cold it has a few, hot it says nothing: let it cool 3 to 5 min.",
+                            ohms)));
+        }
+        return Judgement.of(verdicts, List.of(Finding.info("It must cool 3 to 5 min before it works again.")));
+    }
+
+    private static MatchAnswer match(MatchRequest request) {
+        return Offers.graded(
+                request,
+                List.of(Finding.caution(
+                        "One start device in a circuit: look for a second one before another goes in.")),
+                new Offers.Way(
+                        spec -> {
+                            Pair pair = new Pair(request, spec);
+                            RULES.forEach(rule -> rule.accept(pair));
+                            return pair;
+                        },
+                        StartDeviceFamily::shortText,
+                        spec -> spec.number("tonsHigh").orElse(0.0)
+                                - spec.number("tonsLow").orElse(0.0),
+                        1));
+    }
+
+    private static void phase(Pair p) {
+        double phase = p.circuit.phase() != null
+                ? p.circuit.phase()
+                : p.circuit.plate().number("phase").orElse(1.0);
+        if (phase == 3) {
+            p.add(
+                    "phase",
+                    "3",
+                    "single-phase",
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "never on a three-phase compressor or behind an inverter");
+        }
+    }
+
+    private static void type(Pair p) {
+        Optional<String> old = p.needed.text("type");
+        Optional<String> now = p.offered.text("type");
+        String wanted = old.map(StartDeviceFamily::words).orElse(NOT_ON_LABEL);
+        String given = now.map(StartDeviceFamily::words).orElse(NOT_ON_LABEL);
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which kind is it: PTC, potential relay, solid state?");
+            p.add("type", wanted, given, UNDECIDED, Mark.PRACTICE, "the kind has to be known");
+            return;
+        }
+        boolean same = old.equals(now);
+        boolean wasRelay = old.get().equals("POTENTIAL_RELAY");
+        if (wasRelay && same) {
+            p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
+        }
+        if (!same) {
+            p.change("Another kind: two wires, in parallel with the run capacitor, HERM to C.");
+        }
+        p.add(
+                "type",
+                wanted,
+                given,
+                same ? LIKE_FOR_LIKE : wasRelay ? UNDECIDED : NEEDS_CHANGE,
+                Mark.PRACTICE,
+                same
+                        ? "same kind"
+                        : wasRelay
+                                ? "a factory potential relay is replaced by its equal"
+                                : "another kind, wired across the run capacitor");
+    }
+
+    private static void volts(Pair p) {
+        Double line = p.circuit.lineVolts() != null
+                ? p.circuit.lineVolts()
+                : p.circuit.plate().numbers("volts").stream()
+                        .max(Double::compare)
+                        .orElse(null);
+        Optional<Double> low = p.offered.number("voltsLow");
+        Optional<Double> high = p.offered.number("voltsHigh");
+        if (line == null || low.isEmpty() || high.isEmpty()) {
+            p.ask("Which volts is it made for?");
+            return;
+        }
+        boolean covers = line >= low.get() * (1 - VOLTS_WITHIN) && line <= high.get() * (1 + VOLTS_WITHIN);
+        p.add(
+                "volts",
+                Figures.plain(line) + " V",
+                band(p.offered, "volts", "V").orElse(""),
+                covers ? LIKE_FOR_LIKE : REFUSED,
+                Mark.PRACTICE,
+                covers ? "its band covers the line" : "the line is outside its band");
+    }
+
+    /** The unit's own tons; where the plate does not tell them, the old one's band. */
+    private static void tons(Pair p) {
+        double unit = PlateFacts.of(p.circuit.plate()).tons();
+        Optional<Double> low = p.offered.number("tonsLow");
+        Optional<Double> high = p.offered.number("tonsHigh");
+        Optional<Double> oldLow = p.needed.number("tonsLow");
+        Optional<Double> oldHigh = p.needed.number("tonsHigh");
+        String wanted = unit > 0
+                ? Figures.plain(unit) + " ton"
+                : band(p.needed, "tons", "ton").orElse(NOT_ON_LABEL);
+        String given = band(p.offered, "tons", "ton").orElse(NOT_ON_LABEL);
+        if (low.isEmpty() || high.isEmpty() || (unit <= 0 && (oldLow.isEmpty() || oldHigh.isEmpty()))) {
+            p.ask("How many tons has the unit, and which are printed on it?");
+            p.add("tons", wanted, given, UNDECIDED, Mark.PRACTICE, "its band has to hold the unit's size");
+            return;
+        }
+        double from = unit > 0 ? unit : oldLow.orElse(0.0);
+        double to = unit > 0 ? unit : oldHigh.orElse(0.0);
+        boolean holds = low.get() <= from + SAME && high.get() >= to - SAME;
+        boolean same = low.equals(oldLow) && high.equals(oldHigh);
+        p.add(
+                "tons",
+                wanted,
+                given,
+                !holds ? REFUSED : same ? LIKE_FOR_LIKE : SUITABLE,
+                Mark.PRACTICE,
+                holds ? "its band holds the unit's size" : "its band does not hold the unit's size");
+    }
+
+    private static List<String> terminals(Spec spec) {
+        return spec.text("type").filter("POTENTIAL_RELAY"::equals).isPresent()
+                ? List.of("1", "2", "5")
+                : List.of("1", "2");
+    }
+
+    private static Sheet sheet(HookupRequest request) {
+        Spec now = request.pieces().get(0);
+        List<String> terminals = terminals(now);
+        BlockSheet sheet = new BlockSheet(
+                shortText(request.old()), terminals(request.old()), shortText(now), terminals, request.wires());
+        List<Step> after = new ArrayList<>();
+        if (terminals.size() == 2) {
+            after.add(new Step(
+                    "place",
+                    "",
+                    "",
+                    "One wire on HERM of the run capacitor, one on its C: the compressor's S to R, never S to common"));
+        } else {
+            after.add(
+                    new Step(
+                            "place",
+                            "",
+                            "",
+                            "5 to the compressor's common, 2 to S, 1 through the start capacitor to R: its own drawing comes first"));
+        }
+        after.add(new Step("only", "", "", "No second start device is left in the circuit"));
+        return sheet.sheet(t -> terminals.contains(t) ? t : "", after);
+    }
+
+    private static Proof proof(HookupRequest request) {
+        return new Proof(
+                List.of(
+                        new Check("wires", "Wires as on the hook-up sheet, across the run capacitor"),
+                        new Check("single", "One start device in the circuit"),
+                        new Check("strap", "Strapped clear of coils and lines, panel on")),
+                List.of(
+                        new Check("starts", "Starts at once, and again after 5 min"),
+                        new Check("drops", "Out of the circuit once it runs: amps as before")),
+                List.of());
+    }
+}

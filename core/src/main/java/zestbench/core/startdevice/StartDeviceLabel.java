@@ -1,0 +1,92 @@
+package zestbench.core.startdevice;
+
+import java.util.Map;
+import java.util.Set;
+import zestbench.core.label.Grammar;
+import zestbench.core.label.LabelRead;
+import zestbench.core.value.Value;
+
+/** The grammar of start devices: kind, band of volts, band of tons. */
+public final class StartDeviceLabel {
+    /** Its name in the open interface. */
+    public static final String KIND = "start-device";
+
+    private static final Set<String> TONS = Set.of("ton", "tons");
+    private static final double LEAST_VOLTS = 100;
+
+    private final Grammar grammar;
+
+    private StartDeviceLabel(String text) {
+        this.grammar = new Grammar(text);
+    }
+
+    /** Reads {@code text} as a start device's label; never fails, what it cannot read is left over. */
+    public static LabelRead read(String text) {
+        return new StartDeviceLabel(text).run();
+    }
+
+    /** Whether the text speaks of a start device. */
+    public static boolean resembles(String text) {
+        Grammar grammar = new Grammar(text);
+        for (int i = 0; i < grammar.size(); i++) {
+            if (Set.of("mca", "rla", "fla", "coil", "µf").contains(grammar.at(i).word())) {
+                return false;
+            }
+        }
+        Map<String, Value> fields = read(text).fields().fields();
+        return fields.containsKey("type");
+    }
+
+    private boolean word(int i, String word) {
+        return grammar.is(i, word);
+    }
+
+    private LabelRead run() {
+        for (int i = 0; i < grammar.size(); i++) {
+            int next = word(i + 1, "-") ? i + 2 : i + 1;
+            if (word(i, "ptc") || word(i, "thermistor")) {
+                type("PTC", i, i + 1);
+            } else if (word(i, "potential") && grammar.is(next, "relay")) {
+                type("POTENTIAL_RELAY", i, next + 1);
+            } else if (word(i, "solid") && grammar.is(next, "state")) {
+                type("SOLID_STATE", i, next + 1);
+            } else if (word(i, "start") && (grammar.is(next, "device") || grammar.is(next, "kit"))) {
+                grammar.skip(i, next + 1);
+            }
+        }
+        for (int i = 0; i < grammar.size(); i++) {
+            if (grammar.free(i)
+                    && !grammar.isNumber(i)
+                    && TONS.contains(grammar.at(i).word())) {
+                band(i, "tonsLow", "tonsHigh");
+            } else if (word(i, "v")
+                    && grammar.isNumber(i - 1)
+                    && grammar.at(i - 1).number() >= LEAST_VOLTS) {
+                band(i, "voltsLow", "voltsHigh");
+            }
+        }
+        boolean isNothing = StartDeviceFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
+        return grammar.done(isNothing ? null : KIND);
+    }
+
+    private void type(String type, int from, int to) {
+        if (!grammar.has("type")) {
+            grammar.read("type", Value.of(type), from, to);
+        }
+    }
+
+    /** {@code 1-3 ton}, {@code 208/277 V}, or one figure for both ends. */
+    private void band(int unit, String low, String high) {
+        if (!grammar.isNumber(unit - 1) || grammar.has(low)) {
+            return;
+        }
+        boolean isBand =
+                (word(unit - 2, "-") || word(unit - 2, "/") || word(unit - 2, "to")) && grammar.isNumber(unit - 3);
+        int from = isBand ? unit - 3 : unit - 1;
+        double a = grammar.at(from).number();
+        double b = grammar.at(unit - 1).number();
+        grammar.read(low, Value.of(Math.min(a, b)), from, unit + 1);
+        grammar.set(high, Value.of(Math.max(a, b)));
+        grammar.cite(high, from, unit + 1, 0.97);
+    }
+}

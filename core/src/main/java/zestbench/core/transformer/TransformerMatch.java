@@ -1,0 +1,331 @@
+package zestbench.core.transformer;
+
+import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
+import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
+import static zestbench.core.judgement.Grade.REFUSED;
+import static zestbench.core.judgement.Grade.STOPGAP;
+import static zestbench.core.judgement.Grade.SUITABLE;
+import static zestbench.core.judgement.Grade.UNDECIDED;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import zestbench.core.family.Comparison;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Witness;
+import zestbench.core.family.Offers;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.shop.ShopRules.SmallerTransformer;
+
+/** How offered transformers serve in the place of an old one: load, taps for the line that was measured, secondary. */
+final class TransformerMatch {
+    /** A coil is promised to pull in from here. [IEC 60947-4-1, 85 % of 24 V] */
+    static final double LEAST_SHARE = 0.85;
+
+    static final double MOST_SHARE = 1.10;
+    /** What is held may fill so much of it. [practice] */
+    private static final double HELD_SHARE = 0.8;
+
+    private static final double CLASS_TWO_LIMIT = 100;
+    private static final double SAME = 1e-6;
+    private static final double USUAL_HERTZ = 60;
+    private static final Mark CLASS_TWO = Mark.standard("NEC chapter 9, table 11");
+    private static final Mark COILS = Mark.standard("IEC 60947-4-1");
+    private static final List<Consumer<Pair>> RULES = List.of(
+            TransformerMatch::voltAmps,
+            TransformerMatch::secondary,
+            TransformerMatch::primary,
+            TransformerMatch::hertz,
+            TransformerMatch::class2,
+            TransformerMatch::protection);
+
+    private TransformerMatch() {}
+
+    /** An old transformer and one offered for it. */
+    private static final class Pair extends Comparison {
+        private final Spec needed;
+        private final Spec offered;
+
+        Pair(Spec needed, Spec offered, Circuit circuit, ShopRules rules) {
+            super(circuit, rules);
+            this.needed = needed;
+            this.offered = offered;
+        }
+    }
+
+    static MatchAnswer of(MatchRequest request) {
+        check(request.required(), "required.");
+        double old = request.required().number("voltAmps").orElse(0.0);
+        return Offers.graded(
+                request,
+                disagreements(request, old),
+                new Offers.Way(
+                        spec -> compare(request, spec),
+                        TransformerFamily::shortText,
+                        spec -> Math.abs(spec.number("voltAmps").orElse(0.0) - old),
+                        1));
+    }
+
+    private static void check(Spec spec, String place) {
+        spec.number("voltAmps")
+                .ifPresent(va -> InputProblem.require(va > 0, place + "voltAmps", va, "give VA above 0, such as 40"));
+        for (double volts : spec.numbers("primaryVolts")) {
+            InputProblem.require(volts > 0, place + "primaryVolts", volts, "give volts above 0, such as 208, 240");
+        }
+    }
+
+    private static Comparison compare(MatchRequest request, Spec offered) {
+        check(offered, "");
+        Pair pair = new Pair(request.required(), offered, request.circuit(), request.rules());
+        RULES.forEach(rule -> rule.accept(pair));
+        return pair;
+    }
+
+    /** An old one that is too small, or another than the plate or diagram asks for. */
+    private static List<Finding> disagreements(MatchRequest request, double old) {
+        List<Finding> out = new ArrayList<>();
+        Double load = request.circuit().beside().voltAmps();
+        if (load != null && old > 0 && load > old * HELD_SHARE + SAME) {
+            out.add(Finding.caution(
+                    "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
+                    load, old));
+        }
+        for (Witness witness : request.witnesses()) {
+            witness.spec()
+                    .number("voltAmps")
+                    .filter(va -> Math.abs(va - old) > SAME)
+                    .ifPresent(va -> out.add(Finding.caution(
+                            "Witnesses disagree: {} says {} VA, the old label {} VA. The larger stands.",
+                            witness.from().words(),
+                            va,
+                            old)));
+        }
+        return out;
+    }
+
+    private static void voltAmps(Pair p) {
+        Optional<Double> old = p.needed.number("voltAmps");
+        Optional<Double> now = p.offered.number("voltAmps");
+        Double load = p.circuit.beside().voltAmps();
+        String wanted = old.map(v -> Figures.plain(v) + " VA").orElse(NOT_ON_LABEL)
+                + (load == null ? "" : ", " + Figures.plain(load) + " VA held");
+        String given = Comparison.worded(now, "VA");
+        if (now.isEmpty() || (old.isEmpty() && load == null)) {
+            p.ask("How many VA are printed?");
+            p.add("voltAmps", wanted, given, UNDECIDED, Mark.PRACTICE, "the power has to be known");
+            return;
+        }
+        if (load == null) {
+            p.ask("What hangs on it: contactor, relays, boards, valves? Add up their VA.");
+        }
+        double most = now.get() * HELD_SHARE;
+        double held = load == null ? 0 : load;
+        boolean fits = held <= most + SAME;
+        boolean smaller = old.isPresent() && now.get() < old.get() - SAME;
+        boolean allowed = p.rules.smallerTransformer() == SmallerTransformer.WHEN_LOAD_FITS && load != null;
+        if (!fits) {
+            p.add(
+                    "voltAmps",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "{} VA held are more than 80 % of it, {} VA",
+                    held,
+                    Figures.plain(Figures.tidy(most)));
+        } else if (smaller && !allowed) {
+            p.add(
+                    "voltAmps",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "smaller than the old one{}",
+                    load == null ? "" : "; the shop does not go by the load sum");
+        } else {
+            boolean same = old.isPresent() && Math.abs(now.get() - old.get()) < SAME;
+            double amps = now.get() / p.offered.number("secondaryVolts").orElse(24.0);
+            p.add(
+                    "voltAmps",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PHYSICS,
+                    same ? "same power" : "VA ÷ V = {} A at the secondary",
+                    Figures.fixed(amps, 2));
+        }
+    }
+
+    private static void secondary(Pair p) {
+        Optional<Double> old = p.needed.number("secondaryVolts");
+        Optional<Double> now = p.offered.number("secondaryVolts");
+        String wanted = Comparison.worded(old, "V");
+        String given = Comparison.worded(now, "V");
+        if (old.isEmpty() || now.isEmpty()) {
+            p.ask("Which secondary volts are printed?");
+            p.add("secondaryVolts", wanted, given, UNDECIDED, Mark.PRACTICE, "the secondary has to be known");
+            return;
+        }
+        boolean same = Math.abs(old.get() - now.get()) < SAME;
+        p.add(
+                "secondaryVolts",
+                wanted,
+                given,
+                same ? LIKE_FOR_LIKE : REFUSED,
+                Mark.PRACTICE,
+                same ? "same secondary" : "coils and boards are made for " + Figures.plain(old.get()) + " V");
+    }
+
+    /** The tap named for the line; another gives another secondary. [physics] */
+    private static void primary(Pair p) {
+        List<Double> taps = p.offered.numbers("primaryVolts").stream().sorted().toList();
+        Double line = p.circuit.lineVolts();
+        String given = taps.isEmpty()
+                ? NOT_ON_LABEL
+                : String.join("/", taps.stream().map(Figures::plain).toList()) + " V";
+        if (taps.isEmpty()) {
+            p.ask("Which primary volts are printed, and which lead is which?");
+            p.add(
+                    "primaryVolts",
+                    line == null ? "?" : Figures.plain(line) + " V line",
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "the taps have to be known");
+            return;
+        }
+        if (line == null) {
+            boolean same = taps.containsAll(p.needed.numbers("primaryVolts"))
+                    && !p.needed.numbers("primaryVolts").isEmpty();
+            p.ask("Measure the line before a tap is chosen.");
+            p.add(
+                    "primaryVolts",
+                    words(p.needed.numbers("primaryVolts")),
+                    given,
+                    same ? LIKE_FOR_LIKE : UNDECIDED,
+                    Mark.PRACTICE,
+                    same ? "has the old one's taps" : "which tap is used follows from the line");
+            return;
+        }
+        double rated = p.offered.number("secondaryVolts").orElse(24.0);
+        double nearest = taps.stream()
+                .min(Comparator.comparingDouble(t -> Math.abs(line - t)))
+                .orElseThrow();
+        double expected = rated * line / nearest;
+        boolean isNamed = Math.abs(nominal(line) - nearest) <= SAME || isUtilisation(nearest, nominal(line));
+        boolean inside = expected >= LEAST_SHARE * rated - SAME && expected <= MOST_SHARE * rated + SAME;
+        Grade outcome = !inside
+                ? REFUSED
+                : isNamed
+                        ? taps.equals(p.needed.numbers("primaryVolts").stream()
+                                        .sorted()
+                                        .toList())
+                                ? LIKE_FOR_LIKE
+                                : SUITABLE
+                        : STOPGAP;
+        if (p.offered.text("windings").filter("SERIES_PARALLEL"::equals).isPresent()) {
+            p.ask("Two windings: in parallel for the lower volts, in series for the higher, as its label draws it.");
+        }
+        p.add(
+                "primaryVolts",
+                Figures.plain(line) + " V line",
+                given,
+                outcome,
+                inside ? Mark.PHYSICS : COILS,
+                "{} V on the {} V tap gives {} V; {} to {} V serve its coils",
+                line,
+                nearest,
+                Figures.fixed(expected, 1),
+                Figures.fixed(LEAST_SHARE * rated, 1),
+                Figures.fixed(MOST_SHARE * rated, 1));
+    }
+
+    private static String words(List<Double> volts) {
+        return volts.isEmpty()
+                ? NOT_ON_LABEL
+                : String.join("/", volts.stream().map(Figures::plain).toList()) + " V";
+    }
+
+    /** The system a line belongs to: the nearest of the usual. [practice] */
+    static double nominal(double line) {
+        double best = 120;
+        for (double system : List.of(120.0, 208.0, 240.0, 277.0, 347.0, 480.0, 600.0)) {
+            best = Math.abs(line - system) < Math.abs(line - best) ? system : best;
+        }
+        return best;
+    }
+
+    /** 115 serves 120, 200 serves 208, 230 serves 240, 460 serves 480. [ANSI C84.1, from memory] */
+    private static boolean isUtilisation(double tap, double system) {
+        return (tap == 115 && system == 120)
+                || (tap == 200 && system == 208)
+                || (tap == 230 && system == 240)
+                || (tap == 460 && system == 480)
+                || (tap == 575 && system == 600);
+    }
+
+    private static void hertz(Pair p) {
+        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
+        List<Double> now = p.offered.numbers("hertz");
+        if (now.isEmpty() && supply == USUAL_HERTZ) {
+            return;
+        }
+        boolean serves = now.contains(supply);
+        p.add(
+                "hertz",
+                Figures.plain(supply) + " Hz",
+                now.isEmpty()
+                        ? NOT_ON_LABEL
+                        : String.join("/", now.stream().map(Figures::plain).toList()) + " Hz",
+                now.isEmpty() ? UNDECIDED : serves ? LIKE_FOR_LIKE : REFUSED,
+                Mark.PHYSICS,
+                serves ? "made for it" : "a 60 Hz core is overfluxed on 50 Hz");
+    }
+
+    private static void class2(Pair p) {
+        if (!p.needed.flag("class2").orElse(false)) {
+            return;
+        }
+        Optional<Boolean> now = p.offered.flag("class2");
+        boolean tooLarge = p.offered.number("voltAmps").orElse(0.0) > CLASS_TWO_LIMIT;
+        if (now.isEmpty()) {
+            p.ask("Is it marked Class 2, as the old one is?");
+        }
+        p.add(
+                "class2",
+                "Class 2",
+                now.map(c -> c ? "Class 2" : "not Class 2").orElse(NOT_ON_LABEL),
+                tooLarge || now.filter(c -> !c).isPresent() ? REFUSED : now.isEmpty() ? UNDECIDED : LIKE_FOR_LIKE,
+                CLASS_TWO,
+                tooLarge ? "Class 2 stops at 100 VA" : "the wires it feeds are Class 2 wires");
+    }
+
+    private static void protection(Pair p) {
+        Optional<String> old = p.needed.text("secondaryProtection");
+        Optional<String> now = p.offered.text("secondaryProtection");
+        if (old.isEmpty() || now.isPresent()) {
+            return;
+        }
+        double amps = p.offered.number("voltAmps").orElse(40.0)
+                / p.offered.number("secondaryVolts").orElse(24.0);
+        p.change("Fuse its secondary, at most 167 % of " + Figures.fixed(amps, 2) + " A: "
+                + Figures.fixed(1.67 * amps, 1) + " A.");
+        p.add(
+                "secondaryProtection",
+                old.get(),
+                NOT_ON_LABEL,
+                Grade.NEEDS_CHANGE,
+                Mark.fromMemory("NEC 450.3(B)"),
+                "the secondary was protected, so it is again");
+    }
+}
