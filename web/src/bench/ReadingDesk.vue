@@ -9,7 +9,12 @@ import { useCall } from '@/stores/call'
 import ReadingRow from './ReadingRow.vue'
 
 /** Takes readings section by section: pad while reading, verdict while typing, onto the tape with "next". */
-const props = defineProps<{ sections: readonly string[]; known: readonly JudgedView[]; piece?: number }>()
+const props = defineProps<{
+  sections: readonly string[]
+  units: Readonly<Record<string, string>>
+  known: readonly JudgedView[]
+  piece?: number
+}>()
 const store = useCall()
 const desk = ref<HTMLElement | null>(null)
 const { width } = useElementSize(desk)
@@ -42,12 +47,13 @@ const judgedOf = (section: string) =>
     ? preview.value
     : (props.known.find((k) => k.subject === section) ?? null)
 const isReady = computed(() => text.value === 'OL' || (text.value !== '' && text.value !== '.'))
+const unitOf = (section: string) => props.units[section] ?? 'µF'
 const isBeside = computed(() => width.value > 560)
 
 /** What is on the pad, as the server takes it. */
 function taken() {
   const section = active.value ?? undefined
-  return text.value === 'OL' ? { section, overRange: true } : { section, microfarads: Number(text.value) }
+  return text.value === 'OL' ? { section, overRange: true } : { section, value: Number(text.value) }
 }
 
 const look = useDebounceFn(async (typed: string) => {
@@ -114,7 +120,8 @@ function read(section: string) {
         :typed="text"
         :is-active="s === active"
         :can-read="store.isWorking"
-        :has-no-scale="!isBeside && active !== null && s !== active"
+        :unit="unitOf(s)"
+        :has-no-scale="unitOf(s) !== 'µF' || (!isBeside && active !== null && s !== active)"
         @read="read(s)"
       />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
@@ -124,7 +131,7 @@ function read(section: string) {
       v-if="active !== null && store.isWorking"
       v-model="text"
       class="pad"
-      unit="µF"
+      :unit="unitOf(active)"
       has-over-range
       :is-ready="isReady"
       @next="next"

@@ -31,7 +31,7 @@ const words = computed(() =>
 </script>
 
 <template>
-  <div class="row" :class="{ active: isActive }">
+  <div class="row" :class="{ active: isActive, long: subject.length > 5 && subject !== 'CAPACITOR' }">
     <component
       :is="canRead ? 'button' : 'div'"
       class="face zb-bare"
@@ -71,13 +71,14 @@ const words = computed(() =>
 .face {
   width: 100%;
   display: grid;
-  grid-template-columns: 60px minmax(0, 1fr) auto;
+  grid-template-columns: minmax(60px, auto) minmax(0, 1fr) auto;
   align-items: baseline;
   gap: 8px;
   min-height: 64px;
 }
 .subject {
   font-size: 24px;
+  white-space: nowrap;
 }
 .active .subject {
   text-decoration: underline;
@@ -104,9 +105,20 @@ const words = computed(() =>
 .verdict {
   font-size: 18px;
 }
+.long .face {
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: 0 8px;
+}
+.long .subject {
+  grid-column: 1 / -1;
+  font-size: 19px;
+}
+.long .figure {
+  font-size: 40px;
+}
 @container (max-width: 470px) {
-  .face {
-    grid-template-columns: 50px minmax(0, 1fr) auto;
+  .row:not(.long) .face {
+    grid-template-columns: minmax(50px, auto) minmax(0, 1fr) auto;
     gap: 4px;
   }
   .figure {
@@ -124,11 +136,11 @@ const words = computed(() =>
   .figure {
     font-size: 50px;
   }
-  .face {
-    grid-template-columns: 52px minmax(0, 1fr);
+  .row:not(.long) .face {
+    grid-template-columns: minmax(52px, auto) minmax(0, 1fr);
     gap: 0 8px;
   }
-  .verdict {
+  .row:not(.long) .verdict {
     grid-column: 2;
   }
 }

@@ -38,4 +38,12 @@ export const FAMILIES: Record<string, FamilyViews> = {
     fields: { rotationView: StandingWhere },
     labelHint: '1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.9 A CWLE CAP 5/370 FR 48Y',
   },
+  contactor: { title: 'Contactor', labelHint: '2 POLE 30 FLA 180 LRA 240 V, COIL 24 V 50/60 HZ' },
+  relay: { title: 'Relay', labelHint: 'SPDT COIL 24 V, CONTACTS 12 A 277 V' },
+  fuse: { title: 'Fuses', labelHint: '40 A 250 V CLASS RK5 TIME DELAY' },
+  transformer: {
+    title: 'Control transformer',
+    labelHint: '40 VA SEC 24 V CLASS 2, WHT COM, BLK 120, RED 208, ORG 240',
+  },
+  'start-device': { title: 'Start device', labelHint: 'PTC 1-3 TON 208/277 V' },
 }

@@ -73,6 +73,7 @@ export function part(more: Partial<PartView> = {}): PartView {
     ],
     missing: [],
     sections: ['HERM', 'FAN'],
+    units: { HERM: 'µF', FAN: 'µF', CAPACITOR: 'µF' },
     terminals: ['FAN', 'C', 'HERM'],
     readings: [],
     last: '',

@@ -141,12 +141,16 @@ async function openCapacitor() {
             </label>
           </li>
         </ol>
+        <details v-if="sheet.notes.length" class="notes">
+          <summary>What the line does across each pair of leads</summary>
+          <p v-for="n in sheet.notes" :key="n">{{ n }}</p>
+        </details>
         <p class="zb-caution safe">
           <b v-if="!sheet.powerOn && sheet.sinceMillis"
             >Power is off since {{ timeOf(sheet.sinceMillis) }}.</b
           >
-          {{ newPart ? '' : 'No screw into a coil or can. ' }}The unit's own diagram and the new part's own
-          label decide over this sheet.
+          {{ part.kind === 'capacitor' ? 'No screw into a coil or can. ' : '' }}The unit's own diagram and the
+          new part's own label decide over this sheet.
         </p>
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
@@ -221,6 +225,13 @@ figure :deep(svg) {
 }
 .safe {
   margin: 12px 0;
+}
+.notes summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 600;
 }
 .power {
   margin-bottom: 10px;

@@ -20,6 +20,8 @@ const hasNew = computed(() => part.value?.chosen?.pieces.some((p) => p.sections.
 const page = ref<Page>(hasNew.value ? 'NEW' : 'LOOK')
 const running = computed(() => FAMILIES[part.value?.kind ?? '']?.running)
 const toTickRunning = computed(() => part.value?.running.filter((c) => !c.done) ?? [])
+/** A part without checks of its own is proved by the amps of what hangs on it. */
+const hasAmps = computed(() => !part.value?.running.length || part.value.speeds.length > 0)
 const toRun = computed(() => part.value?.speeds.filter((s) => !s.isProved) ?? [])
 const runningView = ref<{ canKeep: boolean; keep: () => Promise<unknown> } | null>(null)
 const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
@@ -44,7 +46,10 @@ const action = computed(() => {
   if (page.value === 'LOOK') {
     return toTick.value.length
       ? { words: `${toTick.value.length} to tick`, go: null }
-      : { words: 'Power on: read the amps', go: () => (page.value = 'AMPS') }
+      : {
+          words: hasAmps.value ? 'Power on: read the amps' : 'Power on: see it run',
+          go: () => (page.value = 'AMPS'),
+        }
   }
   if (unproved.value.length) return { words: 'Measure the new part first', go: () => (page.value = 'NEW') }
   if (toTick.value.length) return { words: 'Tick off the look first', go: () => (page.value = 'LOOK') }
@@ -91,12 +96,13 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
         <section v-for="p in pieces" :key="p.piece" class="piece">
           <h3>New {{ p.shortRating }}</h3>
           <p class="zb-soft">Measured before it is mounted, by its own label.</p>
-          <ReadingDesk :sections="p.sections" :known="p.readings" :piece="p.piece" />
+          <ReadingDesk :sections="p.sections" :units="part.units" :known="p.readings" :piece="p.piece" />
         </section>
       </template>
       <CheckList v-else-if="page === 'LOOK'" :checks="part.checks" @tick="tick" />
       <template v-else>
         <component :is="running" v-if="running" ref="runningView" @tick="tick" />
+        <CheckList v-else-if="part.running.length" :checks="part.running" @tick="tick" />
         <AmpsDesk v-else />
         <LabelledField v-model="note" label="A line for the next person" has-no-wrong-line class="note" />
         <LabelledField
@@ -110,7 +116,7 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
       </template>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
-      <span v-if="part.chosen && !part.closed && page === 'AMPS'" class="zb-soft"
+      <span v-if="part.chosen && !part.closed && page === 'AMPS' && hasAmps" class="zb-soft"
         >RLA and FLA are ceilings, not what it should draw</span
       >
       <v-btn

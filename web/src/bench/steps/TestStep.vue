@@ -4,6 +4,7 @@ import { FAMILIES } from '@/families'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import { useCall } from '@/stores/call'
+import LookButtons from '../LookButtons.vue'
 import ReadingDesk from '../ReadingDesk.vue'
 
 /** Readings against the label. */
@@ -11,8 +12,13 @@ const store = useCall()
 const isOther = ref(false)
 const part = computed(() => store.part)
 const other = computed(() => FAMILIES[part.value?.kind ?? '']?.otherTest)
-const open = computed(
-  () => part.value?.sections.filter((s) => !part.value?.readings.some((r) => r.subject === s)) ?? [],
+/** What is still asked for; where something is looked at too, not every section is. */
+const open = computed(() =>
+  part.value?.looks.length
+    ? part.value.untested.map(
+        (name) => part.value?.looks.find((l) => l.key === name)?.question.toLowerCase() ?? name,
+      )
+    : (part.value?.sections.filter((s) => !part.value?.readings.some((r) => r.subject === s)) ?? []),
 )
 const reckonings = computed(() => part.value?.readings ?? [])
 const action = computed(() => {
@@ -38,11 +44,10 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
   <div v-else-if="part">
     <div tabindex="0" class="zb-scroll">
       <p v-if="part.sections.length === 0" class="zb-note">
-        The rated µF is not known yet. It is the largest print on the label; a reading means nothing without
-        it.
+        The rating is not known yet. It is the largest print on the label; a reading means nothing without it.
       </p>
       <component :is="other.view" v-else-if="isOther && other" />
-      <ReadingDesk v-else :sections="part.sections" :known="part.readings">
+      <ReadingDesk v-else :sections="part.sections" :units="part.units" :known="part.readings">
         <div v-if="reckonings.length" class="zb-note reckoning">
           <p v-for="r in reckonings" :key="r.line">
             <b>{{ name(r.subject) }}</b> {{ r.reckoning }}
@@ -51,10 +56,11 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
         </div>
         <p v-else-if="part.lastTime" class="zb-soft">Last time: {{ part.lastTime.readings.join(', ') }}</p>
       </ReadingDesk>
+      <LookButtons v-if="part.looks.length && part.sections.length" class="looked" />
     </div>
     <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
       <template v-if="part.sections.length">
-        <span class="zb-soft">{{
+        <span v-if="part.kind === 'capacitor'" class="zb-soft">{{
           isOther ? 'Measured running, start device off' : 'Measured with leads off'
         }}</span>
         <v-btn v-if="other && store.isWorking" variant="text" height="32" @click="isOther = !isOther">
@@ -66,6 +72,11 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
 </template>
 
 <style scoped>
+.looked {
+  margin-top: 18px;
+  border-top: 1px solid var(--zb-hair);
+  padding-top: 12px;
+}
 .reckoning {
   display: grid;
   gap: 4px;

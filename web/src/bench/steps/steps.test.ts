@@ -301,6 +301,7 @@ describe('Hook up', () => {
     left: '<svg id="left"></svg>',
     powerOn,
     sinceMillis: powerOn ? undefined : 1,
+    notes: ['WHITE–BLACK: 120 V by design, gives 24 V'],
     steps: [
       { key: 'a', colour: 'red', tracer: '', text: 'red: stays common', done: false },
       { key: 'b', colour: '', tracer: '', text: 'Insulate 3', done: true },

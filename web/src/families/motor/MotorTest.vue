@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Fields } from '@/api/types'
 import AmpTrends from '@/bench/AmpTrends.vue'
+import LookButtons from '@/bench/LookButtons.vue'
 import MotorAmps from '@/bench/MotorAmps.vue'
 import { useAmps } from '@/bench/useAmps'
 import { useWindings } from '@/bench/useWindings'
@@ -10,7 +11,6 @@ import ActionBar from '@/shared/ActionBar.vue'
 import PageTabs from '@/shared/PageTabs.vue'
 import { useCall } from '@/stores/call'
 import BeltDesk from './BeltDesk.vue'
-import LookButtons from './LookButtons.vue'
 
 /** A motor is turned by hand, its windings read, its amps taken where it still runs. */
 const store = useCall()

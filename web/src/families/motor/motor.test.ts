@@ -205,7 +205,7 @@ describe('Hooking up and proving a motor', () => {
       leads: { ...leads, wires: [{ terminal: 'CAP', colour: 'brown', name: '' }] },
       capacitor: { wanted: '5 µF 370 V', placeId: 9, isDone: false },
     })
-    const sheet = { found: '<svg/>', left: '<svg/>', steps: [], powerOn: false }
+    const sheet = { found: '<svg/>', left: '<svg/>', steps: [], notes: [], powerOn: false }
     const sent = server({
       '/leads/wires': callWith([named]),
       '/sheet': sheet,

@@ -42,11 +42,11 @@ public final class Families {
 
     /** What a person calls an attribute of any family. */
     public static String titleOf(String attribute) {
-        String out = attribute;
-        for (Family family : ALL) {
-            out = out.equals(attribute) ? family.titleOf(attribute) : out;
-        }
-        return out;
+        return ALL.stream()
+                .filter(f -> f.attributes().stream().anyMatch(a -> a.name().equals(attribute)))
+                .findFirst()
+                .orElse(ALL.get(0))
+                .titleOf(attribute);
     }
 
     /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */

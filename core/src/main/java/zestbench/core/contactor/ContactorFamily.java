@@ -22,6 +22,9 @@ import zestbench.core.wiring.Sheet.Step;
 
 /** Contactors as a family. */
 public final class ContactorFamily {
+    /** The look that says where crankcase heat comes from; its answers are those of {@code CrankcaseHeat}. */
+    public static final String HEAT = "HEAT";
+
     private static final String CONTACTS = "CONTACTS";
 
     public static final Family FAMILY = new Family(
@@ -104,6 +107,14 @@ public final class ContactorFamily {
                                         "stays in",
                                         Verdict.FAILED,
                                         "In with no call: a contact is welded. The unit runs until its power is pulled."))),
+                new Look(
+                        HEAT,
+                        "Crankcase heat of this unit",
+                        false,
+                        List.of(
+                                seen("NONE", "none", Verdict.GOOD, ""),
+                                seen("UNSWITCHED_LEG", "through the leg left hot", Verdict.GOOD, ""),
+                                seen("OWN_SUPPLY", "on its own supply", Verdict.GOOD, ""))),
                 new Look(
                         "INSECTS",
                         "Insects or dirt in it",

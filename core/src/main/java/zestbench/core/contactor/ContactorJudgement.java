@@ -2,6 +2,7 @@ package zestbench.core.contactor;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import zestbench.core.family.CoilReadings;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
@@ -22,6 +23,12 @@ public final class ContactorJudgement {
     /** Behind it the number of the pole: volts across it, closed and under load. */
     public static final String POLE = "POLE ";
 
+    /** Whether it is in, 1 or 0, beside what its coil is fed: in with no coil volts it is welded. */
+    public static final String PULLED_IN = "PULLED IN";
+
+    /** Under this a coil is not fed. */
+    private static final double NO_COIL_VOLTS = 2;
+
     /** Above this a closed pole is doubtful. [practice] */
     private static final double DOUBTFUL_VOLTS = 0.5;
     /** From here on a closed pole does not make. [practice] */
@@ -37,6 +44,10 @@ public final class ContactorJudgement {
             SectionReading taken = request.readings().get(i);
             String field = "readings[" + i + "].section";
             String section = InputProblem.given(taken.section(), field, "give COIL, COIL VOLTS or POLE 1");
+            if (section.equals(PULLED_IN)) {
+                verdicts.add(pulledIn(taken.reading(), request, findings));
+                continue;
+            }
             boolean isPole = section.matches("POLE [1-4]");
             InputProblem.require(
                     isPole || section.equals(CoilReadings.COIL) || section.equals(CoilReadings.COIL_VOLTS),
@@ -49,6 +60,36 @@ public final class ContactorJudgement {
                             : CoilReadings.judge(section, taken.reading(), request, findings));
         }
         return Judgement.of(verdicts, findings);
+    }
+
+    /** In without coil volts a contact is welded; with coil volts and out, it does not pull in. [practice] */
+    private static Judged pulledIn(Reading reading, TestRequest request, List<Finding> findings) {
+        boolean isIn = reading.value() > 0;
+        Optional<Double> coil = request.readings().stream()
+                .filter(r -> CoilReadings.COIL_VOLTS.equals(r.section())
+                        && r.reading().isFigure())
+                .map(r -> r.reading().value())
+                .findFirst();
+        boolean isFed = coil.filter(v -> v >= NO_COIL_VOLTS).isPresent();
+        boolean isWelded = isIn && coil.isPresent() && !isFed;
+        if (isWelded) {
+            findings.add(Finding.stop("In with no volts on its coil: a contact is welded. Pull the disconnect."));
+        }
+        Verdict verdict = coil.isEmpty() ? Verdict.TOO_CLOSE : isIn == isFed ? Verdict.GOOD : Verdict.FAILED;
+        return new Judged(
+                PULLED_IN,
+                verdict,
+                reading,
+                0,
+                null,
+                null,
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        "{}, {}.",
+                        isIn ? "in" : "out",
+                        coil.isEmpty()
+                                ? "coil volts not read: they decide what that means"
+                                : isFed ? "its coil is fed" : "its coil is not fed"));
     }
 
     static List<String> sections(Spec spec) {

@@ -50,12 +50,12 @@ public record Family(
         Function<HookupRequest, Proof> proof,
         Predicate<Spec> isEnough,
         Function<String, Quantity> quantity) {
-    /** What a person calls an attribute; criteria that are none go by their own name. */
+    /** What a person calls an attribute; a criterion that is none goes by its own name. */
     public String titleOf(String attribute) {
         return attributes.stream()
                 .filter(a -> a.name().equals(attribute))
                 .map(Attribute::label)
                 .findFirst()
-                .orElse(attribute);
+                .orElseGet(() -> Character.toUpperCase(attribute.charAt(0)) + attribute.substring(1));
     }
 }

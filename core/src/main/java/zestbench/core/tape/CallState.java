@@ -10,11 +10,16 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.capacitor.CapacitorLabel;
+import zestbench.core.contactor.ContactorFamily;
+import zestbench.core.family.CoilReadings;
+import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.CrankcaseHeat;
 import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Judged;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateFacts;
@@ -22,10 +27,12 @@ import zestbench.core.plate.Plates;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Suspects;
+import zestbench.core.transformer.TransformerJudgement;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
@@ -152,7 +159,15 @@ public final class CallState {
                 || (entry instanceof Entry.SupplyRead read
                         && !read.point().isControl()
                         && read.judged().reading().value() >= Deadness.DEAD_VOLTS)
-                || (entry instanceof Entry.Measured measured && measured.method() == Entry.Method.UNDER_LOAD);
+                || (entry instanceof Entry.Measured measured
+                        && (measured.method() == Entry.Method.UNDER_LOAD || isLineVolts(measured.judged())));
+    }
+
+    /** Volts on a part are read with the power on; those of a coil or a secondary stay when the line is off. */
+    private static boolean isLineVolts(Judged judged) {
+        boolean isControl = judged.subject().startsWith(CoilReadings.COIL)
+                || judged.subject().startsWith(TransformerJudgement.SECONDARY);
+        return judged.reading().quantity() == Quantity.VOLTS && !isControl;
     }
 
     /** Only figures, labels and notes can be struck; what moved stock is undone by its own step. */
@@ -271,7 +286,19 @@ public final class CallState {
                 isElsewhere ? null : supply.lineVolts().orElse(null),
                 null,
                 isElsewhere ? plates.indoor() : plates.outdoor(),
-                part.family().kind().equals(MotorLabel.KIND) ? MotorFamily.usedTaps(part.spec(), part.wires()) : null);
+                part.family().kind().equals(MotorLabel.KIND) ? MotorFamily.usedTaps(part.spec(), part.wires()) : null,
+                beside(part));
+    }
+
+    private static Beside beside(PartState part) {
+        Entry.Looked heat = part.looks().get(ContactorFamily.HEAT);
+        return new Beside(
+                null,
+                null,
+                heat == null ? null : CrankcaseHeat.valueOf(heat.seen()),
+                part.wires().isEmpty() ? null : part.wires().size(),
+                null,
+                null);
     }
 
     /** Witnesses of what a part has to be: a capacitor's is the label of the motor it serves, the new one's first. */

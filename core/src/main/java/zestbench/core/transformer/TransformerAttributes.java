@@ -21,6 +21,13 @@ final class TransformerAttributes {
                     Attribute.number("volts", "Volts", "V", "0 for the common")),
             Attribute.number("class2", "Class 2", "", "as CLASS 2").as(Type.FLAG),
             Attribute.text("secondaryProtection", "Secondary protected by", "as BREAKER, FUSE or FUSIBLE LINK"),
+            Attribute.rows(
+                    "loads",
+                    "What hangs on it",
+                    "coils, boards and valves, counted on its wires; " + Attribute.MEASURED + " or read their labels",
+                    Attribute.text("name", "Load", "what it is"),
+                    Attribute.number("heldVoltAmps", "Held", "VA", "on its label"),
+                    Attribute.number("inrushVoltAmps", "Inrush", "VA", "on its label")),
             Attribute.choice("windings", "Primary windings", "how its taps are drawn", "TAPPED", "SERIES_PARALLEL"));
 
     private TransformerAttributes() {}

@@ -120,7 +120,12 @@ final class TransformerHookup {
                 .filter(t -> !newTerminals.contains(t))
                 .forEach(newTerminals::add);
         Device is = new Device(TransformerFamily.shortText(now), newTerminals, false);
-        return new Sheet(found, new Graph(List.of(is), leads, List.of(), capped), steps);
+        List<String> notes = line == null
+                ? List.of()
+                : primary.pairs(line, now.number("secondaryVolts").orElse(24.0)).stream()
+                        .map(Primary.Pair::words)
+                        .toList();
+        return new Sheet(found, new Graph(List.of(is), leads, List.of(), capped), steps, notes);
     }
 
     private static String leadsTo(List<Wire> wires, boolean isCommon) {

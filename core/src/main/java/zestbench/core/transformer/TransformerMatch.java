@@ -12,6 +12,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
@@ -94,7 +95,7 @@ final class TransformerMatch {
     /** An old one that is too small, or another than the plate or diagram asks for. */
     private static List<Finding> disagreements(MatchRequest request, double old) {
         List<Finding> out = new ArrayList<>();
-        Double load = request.circuit().beside().voltAmps();
+        Double load = held(request.circuit(), request.required());
         if (load != null && old > 0 && load > old * HELD_SHARE + SAME) {
             out.add(Finding.caution(
                     "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
@@ -116,7 +117,8 @@ final class TransformerMatch {
     private static void voltAmps(Pair p) {
         Optional<Double> old = p.needed.number("voltAmps");
         Optional<Double> now = p.offered.number("voltAmps");
-        Double load = p.circuit.beside().voltAmps();
+        Double load = held(p.circuit, p.needed);
+        inrush(p);
         String wanted = old.map(v -> Figures.plain(v) + " VA").orElse(NOT_ON_LABEL)
                 + (load == null ? "" : ", " + Figures.plain(load) + " VA held");
         String given = Comparison.worded(now, "VA");
@@ -163,6 +165,31 @@ final class TransformerMatch {
                     Mark.PHYSICS,
                     same ? "same power" : "VA ÷ V = {} A at the secondary",
                     Figures.fixed(amps, 2));
+        }
+    }
+
+    /** What is held: as given, else the sum of what hangs on it; null where neither is known. */
+    private static @Nullable Double held(Circuit circuit, Spec needed) {
+        if (circuit.beside().voltAmps() != null) {
+            return circuit.beside().voltAmps();
+        }
+        List<Double> held = needed.rows("loads").stream()
+                .flatMap(l -> l.number("heldVoltAmps").stream())
+                .toList();
+        return held.isEmpty()
+                ? null
+                : held.stream().mapToDouble(Double::doubleValue).sum();
+    }
+
+    private static void inrush(Pair p) {
+        double known = p.needed.rows("loads").stream()
+                .mapToDouble(l -> l.number("inrushVoltAmps").orElse(0.0))
+                .max()
+                .orElse(0);
+        Double given = p.circuit.beside().inrushVoltAmps();
+        double most = given == null ? known : given;
+        if (most > p.offered.number("voltAmps").orElse(0.0)) {
+            p.ask("Does it keep 20.4 V while " + Figures.plain(most) + " VA rush in? Its own sheet says.");
         }
     }
 

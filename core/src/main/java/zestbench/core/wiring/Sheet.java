@@ -2,8 +2,12 @@ package zestbench.core.wiring;
 
 import java.util.List;
 
-/** A hook-up sheet: as found, as left, and the difference as a list to tick off. */
-public record Sheet(Graph found, Graph left, List<Step> steps) {
+/** A hook-up sheet: as found, as left, and the difference as a list to tick off. @param notes to be looked up, not done */
+public record Sheet(Graph found, Graph left, List<Step> steps, List<String> notes) {
+    public Sheet(Graph found, Graph left, List<Step> steps) {
+        this(found, left, steps, List.of());
+    }
+
     /**
      * One thing to do.
      *

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zestbench.core.family.Proof;
@@ -163,6 +164,9 @@ class CallViewer {
                 part.family().attributes(),
                 missing,
                 part.sections(),
+                part.sections().stream()
+                        .collect(Collectors.toMap(
+                                s -> s, s -> part.family().quantity().apply(s).unit())),
                 part.family().terminals().apply(part.spec()),
                 readings,
                 part.verdict(),
@@ -178,7 +182,7 @@ class CallViewer {
                 proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 judged(part.amps()),
                 motors.speeds(part, proof),
-                motors.looks(part),
+                motors.looks(part, shop.inForce().rules()),
                 part.untested(),
                 motors.leads(part),
                 motors.sheave(part),

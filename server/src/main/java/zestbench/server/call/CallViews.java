@@ -1,6 +1,7 @@
 package zestbench.server.call;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Attribute;
@@ -127,6 +128,7 @@ final class CallViews {
             List<Attribute> attributes,
             List<MissingView> missing,
             List<String> sections,
+            Map<String, String> units,
             List<String> terminals,
             List<JudgedView> readings,
             @Nullable Verdict verdict,

@@ -10,6 +10,7 @@ import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.Figures;
+import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
@@ -41,8 +42,8 @@ class MotorViewer {
                 .toList();
     }
 
-    List<LookView> looks(PartState part) {
-        return part.family().looks().stream()
+    List<LookView> looks(PartState part, ShopRules rules) {
+        return part.family().looks().apply(rules).stream()
                 .map(look -> {
                     Entry.Looked seen = part.looks().get(look.key());
                     return new LookView(

@@ -26,6 +26,7 @@ import zestbench.core.winding.PairOhms;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Wire;
 import zestbench.server.shop.Meters;
+import zestbench.server.shop.Shop;
 import zestbench.server.unit.Place;
 
 /** Windings, amps and belts of the motors of a unit, in question or not, and what a part looks and feels like. */
@@ -35,10 +36,12 @@ public class Motors {
 
     private final Calls calls;
     private final Meters meters;
+    private final Shop shop;
 
-    Motors(Calls calls, Meters meters) {
+    Motors(Calls calls, Meters meters, Shop shop) {
         this.calls = calls;
         this.meters = meters;
+        this.shop = shop;
     }
 
     /** Which motor is meant: a place of the unit, a part in question, or only what kind of motor it is. */
@@ -266,7 +269,7 @@ public class Motors {
     @Transactional
     public void look(long callId, String who, String partId, String lookKey, String seenKey) {
         PartState part = calls.working(callId).part(partId);
-        Look look = part.family().looks().stream()
+        Look look = part.family().looks().apply(shop.inForce().rules()).stream()
                 .filter(l -> l.key().equals(lookKey))
                 .findFirst()
                 .orElseThrow(() -> InputProblem.of("look", lookKey, "there is no such look at this part"));

@@ -75,9 +75,14 @@ class PartHttp {
 
             @Nullable Double value) {}
 
-    /** One reading on the pad: a figure in µF, {@code open} or {@code overRange}; under load amps, volts and hertz. */
+    /**
+     * One reading on the pad: a figure, {@code open} or {@code overRange}; under load amps, volts and hertz.
+     *
+     * @param value in the section's own unit @param microfarads the same for a section that is read in µF
+     */
     record PadReading(
             @Nullable String section,
+            @Nullable Double value,
             @Nullable Double microfarads,
             @Nullable Boolean open,
             @Nullable Boolean overRange,
@@ -133,6 +138,7 @@ class PartHttp {
             String found,
             String left,
             List<StepView> steps,
+            List<String> notes,
             boolean powerOn,
             @Nullable Long sinceMillis) {}
 
@@ -168,7 +174,7 @@ class PartHttp {
 
     @PostMapping("/preview")
     Preview preview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given) {
-        Judgement judgement = repair.judge(id, part, given.piece(), readings(given));
+        Judgement judgement = repair.judge(id, part, given.piece(), readings(id, part, given));
         return new Preview(
                 judgement.verdicts().stream()
                         .map(v -> JudgedView.of(0, v, List.of()))
@@ -180,21 +186,23 @@ class PartHttp {
     CallView measure(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given, Sender sender) {
         Entry.Method method = given.method() == null ? Entry.Method.BENCH : given.method();
-        List<SectionReading> readings = readings(given);
+        List<SectionReading> readings = readings(id, part, given);
         return once.change(id, sender, () -> repair.measure(id, sender.who(), part, given.piece(), method, readings));
     }
 
-    private List<SectionReading> readings(Readings given) {
+    private List<SectionReading> readings(long id, String part, Readings given) {
+        Family family = calls.open(id).part(part).family();
         List<SectionReading> out = new ArrayList<>();
         for (PadReading pad : given.readings()) {
             String field = "readings[" + out.size() + "]";
             InputProblem.require(pad != null, field, null, "give a reading");
-            out.add(reading(pad, field));
+            out.add(reading(family, pad, field));
         }
         return out;
     }
 
-    private SectionReading reading(PadReading pad, String field) {
+    private SectionReading reading(Family family, PadReading pad, String field) {
+        Quantity quantity = family.quantity().apply(pad.section() == null ? "" : pad.section());
         if (pad.amps() != null || pad.volts() != null) {
             double amps = InputProblem.given(pad.amps(), field + ".amps", "give the start-winding amps");
             double volts = InputProblem.given(pad.volts(), field + ".volts", "give the volts across the capacitor");
@@ -202,13 +210,16 @@ class PartHttp {
             return UnderLoad.of(amps, volts, hertz, meters.inUse(Quantity.AMPS)).of(pad.section());
         }
         if (Boolean.TRUE.equals(pad.open())) {
-            return new SectionReading(pad.section(), Reading.open(Quantity.MICROFARADS));
+            return new SectionReading(pad.section(), Reading.open(quantity));
         }
         if (Boolean.TRUE.equals(pad.overRange())) {
-            return new SectionReading(pad.section(), Reading.overRange(Quantity.MICROFARADS));
+            return new SectionReading(pad.section(), Reading.overRange(quantity));
         }
-        double microfarads = InputProblem.given(pad.microfarads(), field + ".microfarads", "give µF, OL or open");
-        return new SectionReading(pad.section(), Reading.of(Quantity.MICROFARADS, microfarads));
+        boolean isFarads = quantity == Quantity.MICROFARADS;
+        Double value = pad.value() == null && isFarads ? pad.microfarads() : pad.value();
+        double figure = InputProblem.given(
+                value, field + (isFarads ? ".microfarads" : ".value"), "give " + quantity.unit() + ", OL or open");
+        return new SectionReading(pad.section(), Reading.of(quantity, figure));
     }
 
     @GetMapping("/matches")
@@ -317,6 +328,7 @@ class PartHttp {
                 sheet.steps().stream()
                         .map(s -> new StepView(s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key())))
                         .toList(),
+                sheet.notes(),
                 !dead,
                 dead ? deadness.sinceMillis() : null);
     }

@@ -80,12 +80,33 @@ public class Repair {
     /** The verdicts on readings, of the part or of a new piece, without keeping them. */
     Judgement judge(long callId, String partId, @Nullable Integer piece, List<SectionReading> readings) {
         PartState part = calls.working(callId).part(partId);
-        TestRequest request = new TestRequest(
-                specOf(part, piece),
-                readings,
-                meters.inUse(Quantity.MICROFARADS),
-                shop.inForce().rules());
-        return part.family().judge().apply(request);
+        List<SectionReading> all = new ArrayList<>(earlier(part, piece, readings));
+        all.addAll(readings);
+        Judgement judgement = part.family()
+                .judge()
+                .apply(new TestRequest(
+                        specOf(part, piece),
+                        all,
+                        meter(readings),
+                        shop.inForce().rules()));
+        List<Judged> verdicts = judgement.verdicts();
+        return Judgement.of(verdicts.subList(verdicts.size() - readings.size(), verdicts.size()), judgement.findings());
+    }
+
+    /** What was read before and helps to judge the new: the primary of a transformer, for one. Sections in µF stand alone. */
+    private static List<SectionReading> earlier(
+            PartState part, @Nullable Integer piece, List<SectionReading> readings) {
+        List<SectionReading> out = new ArrayList<>();
+        for (Taken taken : piece == null ? part.readings().values() : List.<Taken>of()) {
+            Judged judged = taken.judged();
+            boolean isAlone = judged.reading().quantity() == Quantity.MICROFARADS
+                    || !(taken.line().entry() instanceof Entry.Measured)
+                    || readings.stream().anyMatch(r -> judged.subject().equals(r.section()));
+            if (!isAlone) {
+                out.add(new SectionReading(judged.subject(), judged.reading()));
+            }
+        }
+        return out;
     }
 
     /** Judges readings and puts each on the tape. */
@@ -99,7 +120,7 @@ public class Repair {
             List<SectionReading> readings) {
         PartState part = calls.working(callId).part(partId);
         Judgement judgement = judge(callId, partId, piece, readings);
-        Meter meter = meters.inUse(Quantity.MICROFARADS);
+        Meter meter = meter(readings);
         String rating = part.family().shortText().apply(specOf(part, piece));
         for (Judged judged : judgement.verdicts()) {
             Entry.Measured measured = new Entry.Measured(
@@ -121,6 +142,14 @@ public class Repair {
                                     .map(measured::with)
                                     .orElse(measured));
         }
+    }
+
+    /** The meter in use for what is read. */
+    private Meter meter(List<SectionReading> readings) {
+        return meters.inUse(
+                readings.isEmpty()
+                        ? Quantity.MICROFARADS
+                        : readings.get(0).reading().quantity());
     }
 
     private static Spec specOf(PartState part, @Nullable Integer piece) {

@@ -26,6 +26,7 @@ import zestbench.server.Settings;
 import zestbench.server.call.Calls;
 import zestbench.server.person.People;
 import zestbench.server.truck.Truck;
+import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
@@ -170,17 +171,35 @@ public class DemoTown implements ApplicationRunner {
         long loftCall = calls.start(loft.id(), "Outdoor unit hums, then quiet", minutesAgo(25));
         visits.asked(loftCall, minutesAgo(23), "OUTDOOR_FAN_RUNS", "yes", "compressor", "hums", "SHELL_HOT", "yes");
         calls.addPart(loftCall, "Tech 2", minutesAgo(20), CAPACITOR, "Run capacitor", "Outdoor unit", BOTH);
-        calls.start(museum.id(), "Gallery at 81 °F, both stages called", minutesAgo(12));
+        long gallery = calls.start(museum.id(), "Gallery at 81 °F, both stages called", minutesAgo(12));
+        visits.supply(gallery, minutesAgo(11), museum, Map.of("L1-L2", 208.0, "L2-L3", 209.0, "L1-L3", 207.0));
+        visits.part(
+                gallery,
+                minutesAgo(10),
+                "transformer",
+                place(museum, "Control transformer"),
+                "40 VA PRI 208/240 V SEC 24 V 60 HZ CLASS 2",
+                List.of(
+                        new Wire("PRI COM", "white", null, "contactor L1"),
+                        new Wire("PRI 208", "red", null, "contactor L2"),
+                        new Wire("SEC R", "yellow", null, "thermostat R"),
+                        new Wire("SEC C", "blue", null, "thermostat C")),
+                List.of(
+                        Map.entry("contactor coil", 8.0),
+                        Map.entry("second contactor coil", 8.0),
+                        Map.entry("board", 12.0),
+                        Map.entry("economiser", 10.0)));
     }
 
     /** Calls that have been asked about and no more. */
     private void alsoToday(Unit museum, Unit ballet, Unit loft) {
         long fan = calls.start(museum.id(), "Trips off every few minutes", minutesAgo(55));
         visits.asked(fan, minutesAgo(54), "compressor", "runs", "OUTDOOR_FAN_RUNS", "no", "SHORT_CYCLES", "yes");
-        visits.motor(
+        visits.part(
                 fan,
                 minutesAgo(50),
-                FAN_MOTOR,
+                "motor",
+                place(museum, FAN_MOTOR),
                 "HARROW 1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.8 A CW LE CAP 7.5 MFD 370 VAC FR 48Y TEAO AMB 60C "
                         + "THERMALLY PROTECTED",
                 List.of(
@@ -190,9 +209,36 @@ public class DemoTown implements ApplicationRunner {
                         new Wire("GND", "green", null, "chassis")));
         long fuse = calls.start(ballet.id(), "Studio 2 warm, fuse opened twice", minutesAgo(70));
         visits.asked(fuse, minutesAgo(69), "compressor", "silent", "BREAKER_OPENS", "yes", "AFTER_STORM", "no");
+        visits.part(
+                fuse,
+                minutesAgo(66),
+                "fuse",
+                place(ballet, "Disconnect and fuses"),
+                "35 A 600 V CLASS RK5 TIME DELAY",
+                List.of());
         visits.supply(fuse, minutesAgo(64), ballet, Map.of("L1-L2", 463.0, "L2-L3", 464.0, "L1-L3", 461.0));
         long chatter = calls.start(loft.id(), "Chatters at start, lights dip", minutesAgo(33));
         visits.asked(chatter, minutesAgo(32), "compressor", "runs", "GROWLS", "no", "LEAD_BURNT", "yes");
+        visits.part(
+                chatter,
+                minutesAgo(30),
+                "contactor",
+                place(loft, "Contactor"),
+                "2 POLE 30 FLA LRA 150 240 V COIL 24 V LUGS",
+                List.of(
+                        new Wire("L1", "black", null, "disconnect"),
+                        new Wire("L2", "red", null, "disconnect"),
+                        new Wire("T1", "black", null, "compressor C"),
+                        new Wire("T2", "red", null, "run capacitor C"),
+                        new Wire("A1", "blue", null, "thermostat C"),
+                        new Wire("A2", "yellow", null, "thermostat Y")));
+    }
+
+    private static Place place(Unit unit, String name) {
+        return unit.places().stream()
+                .filter(p -> p.name().equals(name))
+                .findFirst()
+                .orElseThrow();
     }
 
     private Instant daysAgo(long days) {

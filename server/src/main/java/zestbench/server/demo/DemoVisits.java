@@ -1,6 +1,7 @@
 package zestbench.server.demo;
 
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -18,7 +19,6 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judgement;
-import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
@@ -28,6 +28,7 @@ import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.tape.Entry;
+import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.Calls;
 import zestbench.server.unit.Place;
@@ -90,11 +91,34 @@ class DemoVisits {
         });
     }
 
-    /** Takes the motor of a place into question, its label and its wires as they were found. */
-    void motor(long call, Instant at, String place, String label, List<Wire> wires) {
-        String part = calls.addPart(call, WHO, at, MotorLabel.KIND, place, place, "");
-        Spec spec = new Spec(MotorLabel.read(label).fields());
-        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec), new Entry.WiresFound(part, wires));
+    /** Takes the part of a place into question, its label and its wires as they were found. */
+    void part(long call, Instant at, String kind, Place place, String label, List<Wire> wires) {
+        part(call, at, kind, place, label, wires, List.of());
+    }
+
+    /** The same, with what hangs on it: each load with the VA it holds. */
+    void part(
+            long call,
+            Instant at,
+            String kind,
+            Place place,
+            String label,
+            List<Wire> wires,
+            List<Map.Entry<String, Double>> loads) {
+        Family family = Families.named(kind);
+        String title = place.title().equals(place.name()) ? place.name() : family.title();
+        String part = calls.addPart(call, WHO, at, kind, title, place.name(), place.serves());
+        Spec spec = new Spec(family.read().apply(label).fields());
+        if (!loads.isEmpty()) {
+            List<Value> rows = new ArrayList<>();
+            loads.forEach(load -> rows.add(new Value.Fields(
+                    Map.of("name", Value.of(load.getKey()), "heldVoltAmps", Value.of(load.getValue())))));
+            spec = spec.with("loads", new Value.Items(rows));
+        }
+        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec));
+        if (!wires.isEmpty()) {
+            calls.addAt(call, WHO, at, new Entry.WiresFound(part, wires));
+        }
     }
 
     /** A visit that is still open. */

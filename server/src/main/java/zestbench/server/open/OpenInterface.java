@@ -123,7 +123,11 @@ class OpenInterface {
             TakenReading taken = request.readings().get(i);
             InputProblem.require(taken != null, "readings[" + i + "]", null, "give a reading");
             readings.add(
-                    underLoad ? underLoad(taken, i, meter) : new SectionReading(taken.section(), reading(taken, i)));
+                    underLoad
+                            ? underLoad(taken, i, meter)
+                            : OpenParts.isOne(family.kind())
+                                    ? OpenParts.reading(family, taken, "readings[" + i + "]")
+                                    : new SectionReading(taken.section(), reading(taken, i)));
         }
         Judgement judgement =
                 family.judge().apply(new TestRequest(spec, readings, meter, RulesPart.orDefault(request.rules())));
@@ -254,7 +258,13 @@ class OpenInterface {
         InputProblem.require(phase == null || phase == 1 || phase == 3, "context.phase", phase, "give 1 or 3");
         Integer taps = given.usedTaps();
         InputProblem.require(taps == null || taps >= 0, "context.usedTaps", taps, "give 0 or more");
-        return new Circuit(hertz, volts, phase, spec(PlateAttributes.ALL, given.plate(), "context.plate"), taps);
+        return new Circuit(
+                hertz,
+                volts,
+                phase,
+                spec(PlateAttributes.ALL, given.plate(), "context.plate"),
+                taps,
+                OpenParts.beside(given));
     }
 
     private static List<Offer> offers(List<Attribute> attributes, List<OpenWords.OfferGiven> given) {

@@ -58,7 +58,17 @@ final class OpenWords {
             @Nullable Double ohms,
             @Nullable Double testVolts,
             RunningAmps.@Nullable Place place,
-            @Nullable Double inrushAmps) {}
+            @Nullable Double inrushAmps,
+            @Nullable Integer position,
+            @Nullable Double voltsAcross,
+            @Nullable Boolean loadOn,
+            @Nullable Double coilOhms,
+            @Nullable Double coilVolts,
+            @Nullable Integer pole,
+            @Nullable Boolean pulledIn,
+            @Nullable Double primaryVolts,
+            @Nullable Double secondaryVolts,
+            @Nullable Boolean loaded) {}
 
     record MeterGiven(
             @Nullable Double percent,
