@@ -49,6 +49,9 @@ watch(
 )
 
 const fits = (o: OfferView) => o.grade !== 'REFUSED' && o.grade !== 'UNDECIDED'
+/** What has to be known before anything is picked stands before the board. */
+const said = (isBefore: boolean) =>
+  found.value?.findings.filter((f) => (f.severity === 'INFO') !== isBefore) ?? []
 const isStopgap = computed(() => picked.value?.grade === 'STOPGAP')
 const words = computed(() => {
   const p = part.value
@@ -112,8 +115,9 @@ function setTyped(on: boolean) {
           <v-btn type="submit" :disabled="!typed.trim()">Compare it</v-btn>
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
+        <FindingLines v-if="found" :findings="said(true)" class="before zb-small" />
         <MatchBoard v-if="found" v-model="picked" :found="found" />
-        <FindingLines v-if="found" :findings="found.findings" class="findings zb-small" />
+        <FindingLines v-if="found" :findings="said(false)" class="findings zb-small" />
       </template>
     </div>
     <ActionBar
@@ -165,6 +169,9 @@ function setTyped(on: boolean) {
 }
 .grow {
   flex: 1;
+}
+.before {
+  margin-bottom: 10px;
 }
 .findings {
   margin-top: 14px;

@@ -32,7 +32,7 @@ class SpecAndRulesTest {
                 Arguments.of("duty", Value.of("walk"), "duty"),
                 Arguments.of("protection", Value.of(" "), "protection"),
                 Arguments.of("protection", Value.of("x".repeat(201)), "protection"),
-                Arguments.of("hertz", Value.of(60), "hertz"),
+                Arguments.of("hertz", Value.of("60 Hz"), "hertz"),
                 Arguments.of("hertz", new Value.Items(List.of()), "hertz"),
                 Arguments.of("sections", Value.of(45), "sections"),
                 Arguments.of("sections", row("microfarads", Value.of("x")), "sections[0].microfarads"),
@@ -40,6 +40,13 @@ class SpecAndRulesTest {
                 Arguments.of("bleedResistor", Value.of(1), "bleedResistor"),
                 Arguments.of("voltsByClass", Value.of(450), "voltsByClass"),
                 Arguments.of("weight", Value.of(1), "weight"));
+    }
+
+    @Test
+    void oneNumberStandsForAListOfOne() {
+        Value.Fields given = new Value.Fields(Map.of("hertz", Value.of(60)));
+        assertThat(Spec.checked(CapacitorAttributes.ALL, given).numbers("hertz"))
+                .containsExactly(60.0);
     }
 
     @ParameterizedTest(name = "{0} = {1}")

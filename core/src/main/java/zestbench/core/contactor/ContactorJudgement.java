@@ -3,7 +3,7 @@ package zestbench.core.contactor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import zestbench.core.family.CoilReadings;
+import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;

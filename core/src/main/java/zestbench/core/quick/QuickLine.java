@@ -2,8 +2,12 @@ package zestbench.core.quick;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
+import zestbench.core.capacitor.CapacitorLabel;
+import zestbench.core.coil.CoilReadings;
+import zestbench.core.contactor.ContactorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -33,16 +37,25 @@ public record QuickLine(
         this(label, readings, null, problem);
     }
 
+    private static final Pattern COIL = Pattern.compile("\\s*coil\\b[^:]*:.*", Pattern.CASE_INSENSITIVE);
     private static final String HOW = "write a label, a colon and the readings, such as 45+5 440 6% : 44.1 4.9";
 
-    /** @param sections names of the sections of the part at hand, for readings without a label */
+    /** @param sections names of the sections of a capacitor at hand, for readings without a label */
     public static QuickLine of(String text, List<String> sections) {
+        return of(text, sections, Families.named(CapacitorLabel.KIND));
+    }
+
+    /** @param sections names of the sections of the part at hand, for readings without a label @param atHand its family */
+    public static QuickLine of(String text, List<String> sections, Family atHand) {
         if (PlateLabel.resembles(text)) {
             return new QuickLine(PlateLabel.read(text), List.of(), null);
         }
         MotorReadings.Read motor = MotorReadings.read(text);
         if (motor != null) {
             return new QuickLine(null, List.of(), motor.readings(), motor.problem());
+        }
+        if (COIL.matcher(text).matches()) {
+            return coil(text);
         }
         int colon = text.indexOf(':');
         String before = (colon < 0 ? text : text.substring(0, colon)).strip();
@@ -60,7 +73,25 @@ public record QuickLine(
         } catch (InputProblem problem) {
             return new QuickLine(label, List.of(), problem.getMessage());
         }
-        return withReadings(label, behind, names);
+        Family family = label == null || label.kind() == null ? atHand : Families.named(label.kind());
+        return withReadings(label, behind, names, family);
+    }
+
+    /** {@code coil 24 : 18.2v}, {@code coil 24 : 12 ohm}: the volts of a coil and what was read at it. */
+    private static QuickLine coil(String text) {
+        String[] halves = text.split(":", 2);
+        LabelRead label = Families.read(ContactorLabel.KIND, halves[0].strip());
+        String typed = Letters.small(halves[1]).strip();
+        boolean isOhms = typed.matches(".*(ω|ohms?|ol|open)$");
+        Reading reading = reading(typed.replace(" ", ""), isOhms ? Quantity.OHMS : Quantity.VOLTS);
+        if (reading == null || !label.fields().fields().containsKey("coilVolts")) {
+            return new QuickLine(
+                    label, List.of(), "write the coil's volts, a colon and what was read: coil 24 : 18.2v");
+        }
+        return new QuickLine(
+                label,
+                List.of(new SectionReading(isOhms ? CoilReadings.COIL : CoilReadings.COIL_VOLTS, reading)),
+                null);
     }
 
     /** Whether a unit's plate was typed; it has no readings. */
@@ -68,7 +99,7 @@ public record QuickLine(
         return label != null && PlateLabel.KIND.equals(label.kind());
     }
 
-    private static QuickLine withReadings(@Nullable LabelRead label, String behind, List<String> names) {
+    private static QuickLine withReadings(@Nullable LabelRead label, String behind, List<String> names, Family family) {
         List<SectionReading> readings = new ArrayList<>();
         String[] words = behind.isEmpty() ? new String[0] : behind.split("[\\s;]+");
         if (label == null && words.length == 0) {
@@ -85,9 +116,13 @@ public record QuickLine(
             if (words[i].equals("-")) {
                 continue;
             }
-            Reading reading = reading(words[i]);
+            Quantity quantity = family.quantity().apply(names.get(i));
+            Reading reading = reading(words[i], quantity);
             if (reading == null) {
-                return new QuickLine(label, List.of(), "\"" + words[i] + "\" is no reading: write µF, OL, open or -");
+                return new QuickLine(
+                        label,
+                        List.of(),
+                        "\"" + words[i] + "\" is no reading: write " + quantity.unit() + ", OL, open or -");
             }
             readings.add(new SectionReading(names.get(i), reading));
         }
@@ -111,16 +146,16 @@ public record QuickLine(
                 .apply(new Spec(label.fields()));
     }
 
-    private static @Nullable Reading reading(String word) {
-        String plain = Letters.small(word).replace(',', '.').replaceAll("(µf|uf|mfd)$", "");
+    private static @Nullable Reading reading(String word, Quantity quantity) {
+        String plain = Letters.small(word).replace(',', '.').replaceAll("(µf|uf|mfd|v|ω|ohms?)$", "");
         if (plain.equals("ol")) {
-            return Reading.overRange(Quantity.MICROFARADS);
+            return Reading.overRange(quantity);
         }
         if (plain.equals("open")) {
-            return Reading.open(Quantity.MICROFARADS);
+            return Reading.open(quantity);
         }
         return plain.matches("\\d{1,6}(\\.\\d{0,6})?|\\.\\d{1,6}")
-                ? Reading.of(Quantity.MICROFARADS, Double.parseDouble(plain))
+                ? Reading.of(quantity, Double.parseDouble(plain))
                 : null;
     }
 }

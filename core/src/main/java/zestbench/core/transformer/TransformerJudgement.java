@@ -90,14 +90,19 @@ public final class TransformerJudgement {
         Limits limits = new Limits(Figures.tidy(tap * (1 - TAP_WITHIN)), Figures.tidy(tap * (1 + TAP_WITHIN)));
         double doubt = request.meter().uncertaintyOf(reading);
         boolean isOff = volts < NOTHING;
+        Verdict byTap = Guard.judge(volts, limits, doubt);
+        if (!isOff && byTap == Verdict.FAILED) {
+            findings.add(Finding.caution(
+                    "The line is not within 10 % of the {} V tap: another tap, or another transformer.", tap));
+        }
         add(
                 PRIMARY,
-                isOff ? Verdict.TOO_CLOSE : Guard.judge(volts, limits, doubt),
+                isOff ? Verdict.TOO_CLOSE : byTap == Verdict.FAILED ? Verdict.WEAK : byTap,
                 reading,
                 limits,
                 isOff
                         ? "No volts at the primary: the transformer is not tried yet. Look for its feed."
-                        : "{} V on the {} V tap, within 10 % of it.",
+                        : "{} V on the {} V tap; within 10 % of it is as it should be.",
                 volts,
                 tap);
     }

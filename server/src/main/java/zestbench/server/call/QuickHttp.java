@@ -21,7 +21,6 @@ import zestbench.core.label.LabelRead;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.quantity.Quantity;
 import zestbench.core.quick.MotorReadings;
 import zestbench.core.quick.QuickLine;
 import zestbench.core.tape.Entry;
@@ -80,7 +79,7 @@ class QuickHttp {
     @PostMapping("/api/calls/{id}/quick/preview")
     QuickPreview preview(@PathVariable long id, @Valid @RequestBody Quick given) {
         PartState part = part(id, given);
-        QuickLine quick = QuickLine.of(given.text(), part == null ? List.of() : part.sections());
+        QuickLine quick = read(given, part);
         LabelRead label = quick.label();
         MotorReadings motor = quick.motor();
         if (motor != null) {
@@ -135,6 +134,12 @@ class QuickHttp {
         return new Motors.AmpsTaken(null, amps.amps(), amps.rated(), amps.inrush(), null, null);
     }
 
+    private static QuickLine read(Quick given, @Nullable PartState part) {
+        return part == null
+                ? QuickLine.of(given.text(), List.of())
+                : QuickLine.of(given.text(), part.sections(), part.family());
+    }
+
     private static List<String> doubts(@Nullable LabelRead label) {
         return label == null
                 ? List.of()
@@ -146,7 +151,7 @@ class QuickHttp {
                 .apply(new TestRequest(
                         spec,
                         quick.readings(),
-                        meters.inUse(Quantity.MICROFARADS),
+                        meters.inUse(quick.readings().get(0).reading().quantity()),
                         shop.inForce().rules()));
     }
 
@@ -157,7 +162,7 @@ class QuickHttp {
 
     private void keep(long id, Quick given, String who) {
         PartState part = part(id, given);
-        QuickLine quick = QuickLine.of(given.text(), part == null ? List.of() : part.sections());
+        QuickLine quick = read(given, part);
         String problem = quick.problem();
         if (problem != null) {
             throw InputProblem.of("text", given.text(), problem);
@@ -182,7 +187,9 @@ class QuickHttp {
         if (label != null && label.kind() != null) {
             partId = partFor(id, who, label, part);
             String text = given.text().split(":", 2)[0];
-            repair.label(id, who, partId, text, new Spec(label.fields()));
+            if (!says(calls.working(id).part(partId), new Spec(label.fields()))) {
+                repair.label(id, who, partId, text, new Spec(label.fields()));
+            }
         }
         if (!quick.readings().isEmpty() && partId != null) {
             repair.measure(id, who, partId, null, Entry.Method.BENCH, quick.readings());
@@ -209,7 +216,16 @@ class QuickHttp {
         boolean open = part.closed() == null
                 && part.chosen() == null
                 && part.added().kind().equals(kind);
-        return open && (part.spec().isEmpty() || part.spec().equals(spec));
+        return open && (part.spec().isEmpty() || says(part, spec));
+    }
+
+    /** Whether the part's label says all that was written, and maybe more. */
+    private static boolean says(PartState part, Spec spec) {
+        return part.spec()
+                .values()
+                .fields()
+                .entrySet()
+                .containsAll(spec.values().fields().entrySet());
     }
 
     private @Nullable PartState part(long id, Quick given) {

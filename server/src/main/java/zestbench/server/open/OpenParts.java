@@ -4,7 +4,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.contactor.ContactorJudgement;
 import zestbench.core.contactor.ContactorLabel;
-import zestbench.core.family.CoilReadings;
+import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;

@@ -1,7 +1,8 @@
-package zestbench.core.family;
+package zestbench.core.coil;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
