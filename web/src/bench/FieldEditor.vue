@@ -41,6 +41,14 @@ const FLAGS = [
 ] as const
 /** More than one figure in a row: each says which it is. */
 const isNamed = computed(() => props.attribute.rows.filter((a) => a.type === 'NUMBER').length > 1)
+/** A name stands beside a choice only where one is printed. */
+const columns = (row: Fields) =>
+  props.attribute.rows.filter(
+    (r) =>
+      r.type !== 'TEXT' ||
+      row[r.name] !== undefined ||
+      !props.attribute.rows.some((o) => o.type === 'CHOICE'),
+  )
 const rows = () => (Array.isArray(props.value) ? (props.value as Fields[]) : [])
 function setRow(at: number, name: string, value: unknown) {
   const next = rows().map((row, i) => (i === at ? { ...row, [name]: value } : row))
@@ -58,11 +66,7 @@ function removeRow(at: number) {
 <template>
   <div v-if="attribute.type === 'ROWS'" class="rows">
     <div v-for="(row, i) in rows()" :key="i" class="row">
-      <div
-        v-for="a in attribute.rows.filter((r) => r.type !== 'TEXT' || row[r.name] !== undefined)"
-        :key="a.name"
-        :class="a.type === 'NUMBER' ? 'grow' : ''"
-      >
+      <div v-for="a in columns(row)" :key="a.name" :class="a.type === 'CHOICE' ? '' : 'grow'">
         <span v-if="isNamed" class="zb-small" aria-hidden="true">{{ a.label }}</span>
         <FieldEditor
           :attribute="a"

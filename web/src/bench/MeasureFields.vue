@@ -9,7 +9,10 @@ const store = useCall()
 const measures = computed(() => store.part?.attributes.filter((a) => a.measured) ?? [])
 const fields = computed(() => (store.part?.fields ?? {}) as Fields)
 function keep(name: string, value: unknown) {
-  void store.changePart('PUT', '/measures', name, { name, ...(value === undefined ? {} : { value }) })
+  void store.changePart('PUT', '/measures', name, {
+    name,
+    ...(value === undefined ? {} : { fields: { [name]: value } }),
+  })
 }
 </script>
 

@@ -93,10 +93,17 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
         </p>
       </template>
       <template v-else-if="page === 'NEW'">
-        <section v-for="p in pieces" :key="p.piece" class="piece">
+        <section v-for="(p, i) in pieces" :key="p.piece" class="piece">
           <h3>New {{ p.shortRating }}</h3>
           <p class="zb-soft">Measured before it is mounted, by its own label.</p>
-          <ReadingDesk :sections="p.sections" :units="part.units" :known="p.readings" :piece="p.piece" />
+          <p v-if="i > 0 && !p.isProved" class="zb-soft">Then this one.</p>
+          <ReadingDesk
+            v-else
+            :sections="p.sections"
+            :units="part.units"
+            :known="p.readings"
+            :piece="p.piece"
+          />
         </section>
       </template>
       <CheckList v-else-if="page === 'LOOK'" :checks="part.checks" @tick="tick" />

@@ -256,7 +256,10 @@ describe('Hooking up and proving a motor', () => {
     await fields[0]?.setValue('1,75')
     await fields[0]?.trigger('blur')
     await flushPromises()
-    expect(sent.at(-1)).toMatchObject({ method: 'PUT', json: { name: 'bladeDepthInches', value: 1.75 } })
+    expect(sent.at(-1)).toMatchObject({
+      method: 'PUT',
+      json: { name: 'bladeDepthInches', fields: { bladeDepthInches: 1.75 } },
+    })
   })
 
   it('wants amps on every speed and the rotation seen before it closes', async () => {

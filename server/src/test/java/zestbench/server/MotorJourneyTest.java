@@ -101,8 +101,10 @@ class MotorJourneyTest {
                 .isTrue();
 
         makeDead();
-        RunningBench.Answer depth =
-                bench.send("PUT", call + motor + "/measures", "{\"name\":\"bladeDepthInches\",\"value\":1.75}");
+        RunningBench.Answer depth = bench.send(
+                "PUT",
+                call + motor + "/measures",
+                "{\"name\":\"bladeDepthInches\",\"fields\":{\"bladeDepthInches\":1.75}}");
         assertThat(depth.status())
                 .as("measured though a motor is chosen: " + depth.text())
                 .isEqualTo(200);
@@ -219,8 +221,8 @@ class MotorJourneyTest {
                 "MOTOR/looks | {\"look\":\"NOSE\",\"seen\":\"free\"} | no such look",
                 "MOTOR/belt/preview | {\"motorInches\":0,\"fanInches\":8,\"newMotorInches\":4,\"newFanInches\":8,"
                         + "\"ampsNow\":2} | give 1 to 60 in",
-                "PUT MOTOR/measures | {\"name\":\"volts\",\"value\":3} | no such measure",
-                "PUT MOTOR/measures | {\"name\":\"bladeDepthInches\",\"value\":-3} | from 0 upward",
+                "PUT MOTOR/measures | {\"name\":\"volts\",\"fields\":{\"volts\":3}} | no such measure",
+                "PUT MOTOR/measures | {\"name\":\"bladeDepthInches\",\"fields\":{\"bladeDepthInches\":-3}} | from 0 upward",
                 "/quick/preview | {\"text\":\"amps 3.3\"} | say which motor",
                 "MOTOR/choice | {\"text\":\"hello\"} | nothing readable",
             })

@@ -7,6 +7,7 @@ import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Quantity;
 
 /** What proves a replaced part: the new piece measured before it goes in, and a look before power goes back on. [practice] */
 public final class ProofList {
@@ -19,7 +20,7 @@ public final class ProofList {
                 .orElse(new Proof(List.of(), List.of(), List.of()));
     }
 
-    /** The sections of a new piece that are used, and so are measured before it goes in. */
+    /** The sections of a new piece that are used and can be measured before it goes in, without power on it. */
     public static List<String> sectionsToRead(PartState part, Entry.Chosen chosen, int piece) {
         List<String> all =
                 part.family().sections().apply(chosen.pieces().get(piece).spec());
@@ -29,7 +30,15 @@ public final class ProofList {
                 assignment.sections().stream().map(all::get).forEach(out::add);
             }
         }
-        return out.isEmpty() ? all : out;
+        if (!out.isEmpty()) {
+            return out;
+        }
+        List<String> asked =
+                part.family().asked().apply(chosen.pieces().get(piece).spec());
+        return all.stream()
+                .filter(asked::contains)
+                .filter(section -> part.family().quantity().apply(section) != Quantity.VOLTS)
+                .toList();
     }
 
     /** Whether every used section of the piece was measured and none is out. */

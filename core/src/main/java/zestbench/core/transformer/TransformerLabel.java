@@ -94,6 +94,9 @@ public final class TransformerLabel {
         if (!isNothing && !grammar.has("leads")) {
             grammar.doubt("leads", "the lead list is not read; colours are no code between makers", null);
         }
+        if (!isNothing) {
+            grammar.doubt("loads", "what hangs on it decides how large it has to be: add each load with its VA", null);
+        }
         return grammar.done(isNothing ? null : KIND);
     }
 

@@ -28,8 +28,11 @@ import zestbench.server.unit.Unit;
 @Component
 class MotorViewer {
     List<SpeedView> speeds(PartState part, Proof proof) {
+        if (!isMotor(part)) {
+            return List.of();
+        }
         Entry.Chosen chosen = part.chosen();
-        List<String> names = chosen == null && isMotor(part) ? MotorFamily.taps(part.spec()) : proof.ampsAt();
+        List<String> names = chosen == null ? MotorFamily.taps(part.spec()) : proof.ampsAt();
         Spec label = chosen == null ? part.spec() : chosen.pieces().get(0).spec();
         List<String> taps = MotorFamily.taps(label);
         return names.stream()

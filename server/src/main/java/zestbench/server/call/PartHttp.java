@@ -68,12 +68,12 @@ class PartHttp {
 
             Value.@Nullable Fields fields) {}
 
-    /** Something measured on the part itself. @param value left out where it is taken back */
+    /** Something measured on the part itself. @param fields holds it under its name; left out where it is taken back */
     record Measure(
             @NotNull(message = "name the measure") @Size(max = 40)
             String name,
 
-            @Nullable Double value) {}
+            Value.@Nullable Fields fields) {}
 
     /**
      * One reading on the pad: a figure, {@code open} or {@code overRange}; under load amps, volts and hertz.
@@ -169,7 +169,15 @@ class PartHttp {
     @PutMapping("/measures")
     CallView measures(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody Measure given, Sender sender) {
-        return once.change(id, sender, () -> repair.measures(id, sender.who(), part, given.name(), given.value()));
+        return once.change(
+                id,
+                sender,
+                () -> repair.measures(
+                        id,
+                        sender.who(),
+                        part,
+                        given.name(),
+                        given.fields() == null ? null : given.fields().fields().get(given.name())));
     }
 
     @PostMapping("/preview")

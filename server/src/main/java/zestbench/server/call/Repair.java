@@ -64,12 +64,12 @@ public class Repair {
 
     /** Keeps what was measured on the part itself, which a choice does not stand against. @param given nothing where it is taken out */
     @Transactional
-    public void measures(long callId, String who, String partId, String name, @Nullable Double given) {
+    public void measures(long callId, String who, String partId, String name, @Nullable Value given) {
         PartState part = calls.working(callId).part(partId);
         boolean isKnown = part.family().attributes().stream()
                 .anyMatch(a -> a.isMeasured() && a.name().equals(name));
         InputProblem.require(isKnown, "name", name, "this part has no such measure");
-        Spec spec = part.spec().with(name, given == null ? null : Value.of(given));
+        Spec spec = part.spec().with(name, given);
         calls.add(
                 callId,
                 who,

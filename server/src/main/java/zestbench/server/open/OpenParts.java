@@ -2,9 +2,9 @@ package zestbench.server.open;
 
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.coil.CoilReadings;
 import zestbench.core.contactor.ContactorJudgement;
 import zestbench.core.contactor.ContactorLabel;
-import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
