@@ -142,6 +142,9 @@ describe('timers', () => {
     await flushPromises()
     setActivePinia(createPinia())
     expect(useTimers().first?.title).toBe('C–HERM again')
+    const parts = [{ title: 'Start device', coolAtMillis: due - 5_000 }] as CallView['parts']
+    useTimers().follow(call({ parts }))
+    expect(useTimers().first?.title, 'a tried start device cools').toBe('Start device cool')
     useTimers().follow(call())
     expect(useTimers().first).toBeNull()
   })

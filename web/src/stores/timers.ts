@@ -24,7 +24,10 @@ export const useTimers = defineStore('timers', () => {
     const cooling = call.windings
       .filter((w) => w.againAtMillis !== undefined)
       .map((w) => ({ callId: call.id, title: `${w.place} cool`, dueMillis: w.againAtMillis as number }))
-    timers.value = [...others, ...own, ...cooling]
+    const tried = call.parts
+      .filter((p) => p.coolAtMillis !== undefined && !p.closed)
+      .map((p) => ({ callId: call.id, title: `${p.title} cool`, dueMillis: p.coolAtMillis as number }))
+    timers.value = [...others, ...own, ...cooling, ...tried]
   }
 
   const first = computed(() => {

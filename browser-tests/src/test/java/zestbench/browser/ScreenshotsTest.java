@@ -27,8 +27,6 @@ class ScreenshotsTest {
             keep(at, "read");
             at.page.keyboard().press("2");
             keep(at, "bench");
-            at.page.keyboard().press("3");
-            keep(at, "judge");
             at.page.keyboard().press("4");
             at.page.locator(".board").waitFor();
             at.action().click();
@@ -59,6 +57,7 @@ class ScreenshotsTest {
             keep(at, "prove");
             arriving(at);
             motor(at);
+            parts(at);
             at.go("/units");
             at.page
                     .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
@@ -159,6 +158,18 @@ class ScreenshotsTest {
         at.page.locator(".rail .part").first().click();
         at.page.locator("figure svg").first().waitFor();
         keep(at, "motor-hook-up");
+    }
+
+    private static void parts(Browsing at) {
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("Gallery at 81"))
+                .click();
+        at.reading("208");
+        at.reading("0");
+        at.page.keyboard().press("Alt+4");
+        at.page.locator(".board").waitFor();
+        keep(at, "transformer");
     }
 
     private static void keep(Browsing at, String name) {

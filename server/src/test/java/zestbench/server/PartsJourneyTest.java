@@ -148,6 +148,9 @@ class PartsJourneyTest {
         assertThat(answer.at("/findings/0/text").asString()).startsWith("Witnesses disagree: 38 VA hang on");
         assertThat(answer.at("/offers/0/title").asString()).startsWith("50 VA");
         change(part + "/choice", "{\"offer\":" + answer.at("/offers/0/offer") + "}");
+        assertThat(texts(bench.get(call).json().at("/tape"), "/text/title"))
+                .as("what did not go together stays for the next person")
+                .anyMatch(t -> t.startsWith("Write-up, Control transformer: Witnesses disagree"));
         JsonNode sheet = sheet();
         assertThat(texts(sheet.at("/steps"), "/text"))
                 .anyMatch(t -> t.startsWith("BLACK (common) to"))
@@ -165,6 +168,8 @@ class PartsJourneyTest {
     @Test
     void twoStartDevicesInOneCircuitAreOneTooMany() {
         begin("loft 3 heat pump", "start-device", "PTC 1-3 TON 208/277 V");
+        look("TRIED", "hot");
+        assertThat(view().at("/coolAtMillis").asLong()).isGreaterThan(0);
         look("SECOND", "two");
         assertThat(view().at("/looks").toString()).contains("At most one: take the added one out");
         assertThat(view().at("/verdict").asString()).isEqualTo("FAILED");

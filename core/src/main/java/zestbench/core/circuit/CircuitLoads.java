@@ -179,6 +179,11 @@ public record CircuitLoads(List<Load> loads) {
         return Figures.tidy(sum(Kind.COMPRESSOR) + sum(Kind.OUTDOOR_FAN));
     }
 
+    /** Of the electric heat; 0 where there is none. */
+    public double heaterAmps() {
+        return Figures.tidy(sum(Kind.HEATER));
+    }
+
     private boolean isHermetic() {
         return loads.stream().anyMatch(l -> l.kind() == Kind.COMPRESSOR);
     }

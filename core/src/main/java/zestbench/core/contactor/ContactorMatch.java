@@ -10,6 +10,7 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import zestbench.core.circuit.CircuitLoads;
 import zestbench.core.contactor.ContactorRating.Row;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.FlammableRefrigerant;
@@ -291,16 +292,19 @@ final class ContactorMatch {
         if (!isHeat) {
             return;
         }
+        double heater = CircuitLoads.of(p.circuit.plate()).heaterAmps();
+        double need = Math.max(old.get(), heater);
         if (now.isEmpty()) {
             p.ask("Which resistive amps are printed?");
         }
         p.add(
                 "resistiveAmps",
-                Comparison.worded(old, "A"),
+                Figures.fixed(need, 1) + " A",
                 Comparison.worded(now, "A"),
-                now.isEmpty() ? UNDECIDED : now.get() < old.get() - SAME ? REFUSED : SUITABLE,
+                now.isEmpty() ? UNDECIDED : now.get() < need - SAME ? REFUSED : SUITABLE,
                 Mark.PRACTICE,
-                "heaters go by the resistive amps");
+                heater > 0 ? "the plate's heater takes {} A" : "heaters go by the resistive amps",
+                Figures.fixed(heater, 1));
     }
 
     private static void volts(ContactorPair p) {

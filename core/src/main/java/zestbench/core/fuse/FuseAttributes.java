@@ -30,7 +30,9 @@ final class FuseAttributes {
                     .deciding(),
             Attribute.number("interruptingKiloamps", "Interrupting", "kA", "beside IR or AIC"),
             Attribute.number("bodyDiameterInches", "Body diameter", "in", Attribute.MEASURED),
-            Attribute.number("bodyLengthInches", "Body length", "in", Attribute.MEASURED));
+            Attribute.number("bodyLengthInches", "Body length", "in", Attribute.MEASURED),
+            Attribute.number("wireGauge", "Wire to the unit", "AWG", "copper, on its jacket; " + Attribute.MEASURED),
+            Attribute.choice("wireColumn", "Both ends marked", "on lugs and breaker, in °C", "60", "75"));
 
     private FuseAttributes() {}
 }

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.circuit.WireSize;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
@@ -96,6 +97,7 @@ final class FuseMatch {
                     old.get(),
                     window.words()));
         }
+        wire(request.required(), window).ifPresent(before::add);
         before.add(
                 Finding.stop(
                         "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
@@ -107,6 +109,14 @@ final class FuseMatch {
                         FuseFamily::shortText,
                         spec -> Math.abs(spec.number("amps").orElse(0.0) - old.orElse(0.0)),
                         set(request)));
+    }
+
+    /** The wire that was found, against the circuit's ampacity. */
+    private static Optional<Finding> wire(Spec required, Window window) {
+        boolean isSeventyFive = required.text("wireColumn").filter("75"::equals).isPresent();
+        return required.number("wireGauge")
+                .flatMap(gauge -> WireSize.of(gauge.intValue()))
+                .flatMap(size -> window.least().map(mca -> size.finding(mca, isSeventyFive)));
     }
 
     /** The whole set goes in at once where the shop says so: as many as there are legs. */

@@ -21,6 +21,13 @@ public record Finding(Severity severity, Phrase message) {
         return new Finding(Severity.INFO, Phrase.of(pattern, values));
     }
 
+    /** Whether it is for the next person too: witnesses that disagree, a wire too thin. */
+    public boolean isWriteUp() {
+        return severity == Severity.CAUTION
+                && (message.text().startsWith("Witnesses disagree")
+                        || message.text().contains("too thin"));
+    }
+
     public String text() {
         return message.text();
     }

@@ -49,6 +49,13 @@ public final class StartDeviceFamily {
             Attribute.number("tonsLow", "Tons from", "ton", "beside TON"),
             Attribute.number("tonsHigh", "Tons to", "ton", "beside TON"));
 
+    /** The look that starts its cool-down. */
+    public static final String TRIED = "TRIED";
+
+    public static final String HOT = "hot";
+    /** So long a PTC cools before it works again. [practice] */
+    public static final int COOL_MINUTES = 5;
+
     private static final String OHMS = "OHMS, COLD";
     /** A PTC of this kind reads so much cold, at the most. [practice] */
     private static final double COLD_OHMS = 200;
@@ -70,6 +77,18 @@ public final class StartDeviceFamily {
                                     "At most one: take the added one out, its two wires off the run capacitor's C and HERM; the unit's "
                                             + "own wires go back where its diagram has them.",
                                     Mark.PRACTICE))),
+            new Look(
+                    TRIED,
+                    "Tried just now",
+                    false,
+                    List.of(
+                            new Seen(
+                                    HOT,
+                                    "yes, it is hot",
+                                    Verdict.GOOD,
+                                    "A hot PTC starts nothing: let it cool, then try again.",
+                                    Mark.PRACTICE),
+                            new Seen("cold", "no, it is cold", Verdict.GOOD, "", Mark.PRACTICE))),
             new Look(
                     "CASE",
                     "Case and capacitor",

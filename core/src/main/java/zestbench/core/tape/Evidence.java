@@ -92,6 +92,22 @@ final class Evidence {
         if (part.family().kind().equals("motor")) {
             motor(part);
         }
+        startDevices(part);
+    }
+
+    /** Two of them: as was looked, or by two wires that lead to one on the same terminal of the run capacitor. */
+    private void startDevices(PartState part) {
+        Entry.Looked look = part.looks().get("SECOND");
+        if (look != null) {
+            facts.put(Fact.TWO_START_DEVICES, look.seen().equals("two"));
+        }
+        long onHerm = part.wires().stream()
+                .filter(w -> w.terminal().equals("HERM"))
+                .filter(w -> Letters.small(w.name()).contains("start"))
+                .count();
+        if (onHerm > 1) {
+            facts.put(Fact.TWO_START_DEVICES, true);
+        }
     }
 
     /** Whether a compressor draws more than its rating; whether it pumps is told by what was read with it. */

@@ -19,12 +19,15 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.motor.MotorFamily;
+import zestbench.core.startdevice.StartDeviceFamily;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
 /** Where one part stands, as its entries add up. */
 public final class PartState {
+    private static final long MILLIS_PER_MINUTE = 60_000;
+
     private final Entry.PartAdded added;
     private String text = "";
     private Spec spec = Spec.EMPTY;
@@ -40,6 +43,7 @@ public final class PartState {
     private Entry.@Nullable Chosen chosen;
     private Entry.@Nullable PartClosed closed;
     private boolean sheetOpened;
+    private long triedMillis;
 
     PartState(Entry.PartAdded added) {
         this.added = added;
@@ -90,6 +94,8 @@ public final class PartState {
             windings(line, read);
         } else if (entry instanceof Entry.Looked look) {
             looks.put(look.look(), look);
+            boolean isTried = look.look().equals(StartDeviceFamily.TRIED);
+            triedMillis = isTried ? look.seen().equals(StartDeviceFamily.HOT) ? line.atMillis() : 0 : triedMillis;
         } else if (entry instanceof Entry.SheaveSet set) {
             sheave = set;
         } else if (entry instanceof Entry.AmpsRead read) {
@@ -178,6 +184,11 @@ public final class PartState {
     /** What was seen or felt, by its key. */
     public Map<String, Entry.Looked> looks() {
         return looks;
+    }
+
+    /** When a start device that was tried is cool again; 0 where none was. */
+    public long coolAtMillis() {
+        return triedMillis == 0 ? 0 : triedMillis + StartDeviceFamily.COOL_MINUTES * MILLIS_PER_MINUTE;
     }
 
     /** The new part's own leads as typed; null where they were not. */

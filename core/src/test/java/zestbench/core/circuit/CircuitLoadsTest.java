@@ -96,4 +96,19 @@ class CircuitLoadsTest {
         assertThat(before.with("load 1", 2.4).minimumAmps()).isEqualTo(24.775);
         assertThat(before.minimumAmps()).as("the first stays as it was").isEqualTo(23.775);
     }
+
+    /** NEC 310.16, copper: 14 to 6 AWG in the 60 and 75 °C columns; 10 AWG, MCA 23.8, fuse 40 is legal (240.4(G)). */
+    @ParameterizedTest(name = "{0} AWG carries {1} / {2} A")
+    @CsvSource({"14, 15, 20", "12, 20, 25", "10, 30, 35", "8, 40, 50", "6, 55, 65"})
+    void copperCarriesWhatTheTableSays(int gauge, int sixty, int seventyFive) {
+        WireSize size = WireSize.of(gauge).orElseThrow();
+        assertThat(size.holds(sixty, false)).isTrue();
+        assertThat(size.holds(sixty + 0.1, false)).isFalse();
+        assertThat(size.holds(seventyFive, true)).isTrue();
+        assertThat(size.holds(seventyFive + 0.1, true)).isFalse();
+        assertThat(size.against(sixty + 1, false).text()).contains("too thin", "local code decides");
+        assertThat(size.finding(sixty + 1, false).isWriteUp()).isTrue();
+        assertThat(WireSize.of(10).orElseThrow().holds(23.8, false)).isTrue();
+        assertThat(WireSize.of(11)).isEmpty();
+    }
 }

@@ -229,6 +229,50 @@ class MatchesTest {
                 "reckoned from the loads");
     }
 
+    @ParameterizedTest(name = "{0} AWG, column {1}: {2}")
+    @CsvSource(
+            nullValues = "-",
+            value = {"10, -, INFO", "12, -, CAUTION", "12, 75, INFO", "14, 75, CAUTION"})
+    void theWireIsHeldAgainstTheCircuitNeverAgainstTheFuse(
+            double gauge, @Nullable String column, Finding.Severity severity) {
+        Spec fuse = spec("fuse", "40 A 250 V RK5 TD").with("wireGauge", zestbench.core.value.Value.of(gauge));
+        Spec old = column == null ? fuse : fuse.with("wireColumn", zestbench.core.value.Value.of(column));
+        MatchAnswer answer = Families.named("fuse")
+                .match()
+                .apply(new MatchRequest(
+                        old,
+                        List.of(),
+                        circuit(PLATE, null, Beside.UNKNOWN),
+                        List.of(new Offer("a", fuse)),
+                        List.of(),
+                        RULES));
+        Finding wire = answer.findings().stream()
+                .filter(f -> f.text().contains("AWG copper"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(wire.severity()).as(wire.text()).isEqualTo(severity);
+    }
+
+    @Test
+    void electricHeatGoesByTheResistiveRating() {
+        Circuit heat = circuit("HEATER 10 KW 240-1-60", 240.0, Beside.UNKNOWN);
+        String old = "2 pole coil 24 V 240V RES 30";
+        expect(
+                answer("contactor", old, "2 pole coil 24 V 240V RES 40", heat, RULES)
+                        .matches()
+                        .get(0),
+                "resistiveAmps",
+                Grade.REFUSED,
+                "41.7 A");
+        expect(
+                answer("contactor", old, "2 pole coil 24 V 240V RES 50", heat, RULES)
+                        .matches()
+                        .get(0),
+                "resistiveAmps",
+                Grade.SUITABLE,
+                "heater");
+    }
+
     /** 208 on the 240 tap gives 20.8 V, 240 on the 208 tap 27.7 V; coils stand 20.4 to 26.4 V [IEC 60947-4-1]. */
     @ParameterizedTest(name = "transformer {0} → {1} on {2} V, {3} VA held: {4} {5}")
     @CsvSource(

@@ -344,4 +344,45 @@ class MotorOnTapeTest {
         assertThat(state().evidence()).containsEntry(Fact.NOT_PUMPING, true);
         assertThat(state().suspects().ranked().get(0).speaksFor()).isNotEmpty();
     }
+
+    @Test
+    void twoStartDevicesAreSeenByTheEyeOrByTwoWiresOnOneStud() {
+        add(new Entry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
+        Wire one = new Wire("HERM", "red", null, "start device");
+        add(new Entry.WiresFound("c", List.of(one)));
+        assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
+        add(new Entry.WiresFound("c", List.of(one, new Wire("HERM", "black", null, "second start kit"))));
+        assertThat(state().evidence()).containsEntry(Fact.TWO_START_DEVICES, true);
+        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        add(new Entry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, ""));
+        assertThat(state().part("s").verdict()).isEqualTo(Verdict.FAILED);
+    }
+
+    @Test
+    void aTriedPtcIsCoolFiveMinutesLater() {
+        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        assertThat(state().part("s").coolAtMillis()).isZero();
+        add(new Entry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
+        assertThat(state().part("s").coolAtMillis()).isEqualTo(tape.get(1).atMillis() + 300_000);
+        add(new Entry.Looked("s", "TRIED", "cold", "tried", Verdict.GOOD, ""));
+        assertThat(state().part("s").coolAtMillis()).isZero();
+    }
+
+    /** Volts of the line are read with the power on, so that they end the dead reading; a coil's volts stay without it. */
+    @ParameterizedTest(name = "{0} read in volts: power seen on {1}")
+    @CsvSource({"POLE 1, true", "FUSE 1 LIVE, true", "PRIMARY, true", "COIL VOLTS, false", "SECONDARY, false"})
+    void lineVoltsOnAPartEndTheDeadReading(String subject, boolean isLive) {
+        add(new Entry.PartAdded("k", "contactor", "Contactor", "Contactor", ""));
+        zestbench.core.judgement.Judged judged = new zestbench.core.judgement.Judged(
+                subject,
+                Verdict.GOOD,
+                Reading.of(Quantity.VOLTS, 24),
+                1,
+                null,
+                null,
+                zestbench.core.judgement.Reckoning.of(zestbench.core.judgement.Mark.PRACTICE, "read"));
+        add(new Entry.Measured("k", null, Entry.Method.BENCH, judged, "", List.of(), "", 0));
+        assertThat(state().deadness().live()).isEqualTo(isLive);
+    }
 }

@@ -184,6 +184,7 @@ class CallViewer {
                 motors.speeds(part, proof),
                 motors.looks(part, shop.inForce().rules()),
                 part.untested(),
+                part.coolAtMillis() > 0 ? part.coolAtMillis() : null,
                 motors.leads(part),
                 motors.sheave(part),
                 motors.capacitor(part, state, call.unit()),

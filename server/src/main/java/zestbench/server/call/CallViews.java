@@ -146,6 +146,7 @@ final class CallViews {
             List<SpeedView> speeds,
             List<LookView> looks,
             List<String> untested,
+            @Nullable Long coolAtMillis,
             @Nullable LeadsView leads,
             @Nullable JudgedView sheave,
             @Nullable CapacitorView capacitor,

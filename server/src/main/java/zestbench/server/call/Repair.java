@@ -17,6 +17,7 @@ import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -213,7 +214,8 @@ public class Repair {
     public void choose(long callId, String who, String partId, List<String> ids, @Nullable String returnDate) {
         PartState part = calls.working(callId).part(partId);
         InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
-        Match match = match(callId, partId).matches().stream()
+        MatchAnswer answer = match(callId, partId);
+        Match match = answer.matches().stream()
                 .filter(m -> m.offer().equals(ids))
                 .findFirst()
                 .orElseThrow(() -> new Conflict("That offer is no longer on the truck: match again."));
@@ -223,11 +225,22 @@ public class Repair {
             pieces.add(new Entry.Piece(stays ? null : id, stays ? part.spec() : truck.spec(id)));
         }
         keep(callId, who, partId, match, pieces, returnDate);
+        writeUp(callId, who, part, answer.findings());
         for (int i = 0; i < ids.size(); i++) {
             if (ids.get(i).equals(CallState.STAYING)) {
                 stays(callId, who, part, i);
             } else {
                 truck.take(ids.get(i));
+            }
+        }
+    }
+
+    /** What did not go together before the match stays on the record for the next person. */
+    private void writeUp(long callId, String who, PartState part, List<Finding> findings) {
+        for (Finding finding : findings) {
+            if (finding.isWriteUp()) {
+                calls.add(
+                        callId, who, new Entry.Noted("Write-up, " + part.added().title() + ": " + finding.text()));
             }
         }
     }
@@ -258,8 +271,15 @@ public class Repair {
         PartState part = calls.working(callId).part(partId);
         InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
         LabelRead label = readAs(part.family(), text);
-        Match match = matchTyped(callId, partId, label).matches().get(0);
-        keep(callId, who, partId, match, List.of(new Entry.Piece(null, new Spec(label.fields()))), returnDate);
+        MatchAnswer answer = matchTyped(callId, partId, label);
+        keep(
+                callId,
+                who,
+                partId,
+                answer.matches().get(0),
+                List.of(new Entry.Piece(null, new Spec(label.fields()))),
+                returnDate);
+        writeUp(callId, who, part, answer.findings());
     }
 
     static LabelRead readAs(Family family, String text) {
