@@ -4,6 +4,7 @@ import LeadsPrinted from './motor/LeadsPrinted.vue'
 import MotorRunning from './motor/MotorRunning.vue'
 import MotorTest from './motor/MotorTest.vue'
 import StandingWhere from './motor/StandingWhere.vue'
+import PairCheck from './transformer/PairCheck.vue'
 
 /** What a family of parts shows beyond what its schema draws. */
 interface FamilyViews {
@@ -15,6 +16,8 @@ interface FamilyViews {
   test?: Component
   /** the proof with the power on, where it is more than compressor and fan amps */
   running?: Component
+  /** what is proved before power, beside the list */
+  before?: Component
   /** what has to be told of a new part before its sheet is made */
   newPart?: Component
   /** fields that are told better by a picture than by a word */
@@ -43,6 +46,7 @@ export const FAMILIES: Record<string, FamilyViews> = {
   fuse: { title: 'Fuses', labelHint: '40 A 250 V CLASS RK5 TIME DELAY' },
   transformer: {
     title: 'Control transformer',
+    before: PairCheck,
     labelHint: '40 VA SEC 24 V CLASS 2, WHT COM, BLK 120, RED 208, ORG 240',
   },
   'start-device': { title: 'Start device', labelHint: 'PTC 1-3 TON 208/277 V' },

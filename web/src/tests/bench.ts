@@ -89,6 +89,7 @@ export function part(more: Partial<PartView> = {}): PartView {
     speeds: [],
     looks: [],
     untested: [],
+    primaryLeads: [],
     ...more,
   }
 }

@@ -106,7 +106,10 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
           />
         </section>
       </template>
-      <CheckList v-else-if="page === 'LOOK'" :checks="part.checks" @tick="tick" />
+      <template v-else-if="page === 'LOOK'">
+        <component :is="FAMILIES[part.kind]!.before" v-if="FAMILIES[part.kind]?.before" />
+        <CheckList :checks="part.checks" @tick="tick" />
+      </template>
       <template v-else>
         <component :is="running" v-if="running" ref="runningView" @tick="tick" />
         <CheckList v-else-if="part.running.length" :checks="part.running" @tick="tick" />

@@ -333,3 +333,32 @@ describe('Amps of the unit', () => {
     expect(view.text()).toContain('2 readings, 1.58 A to 1.71 A')
   })
 })
+
+describe('A transformer before power', () => {
+  it('is held against its design volts as soon as two leads are tapped', async () => {
+    const leads = ['BLACK (common)', 'WHITE (120 V)', 'BLUE (208 V)']
+    const pair = {
+      key: 'PAIR',
+      question: 'Refused before power: a short',
+      isAsked: true,
+      seen: 'FAILED',
+      meaning: '',
+      answers: [],
+    }
+    const of = part({
+      kind: 'transformer',
+      chosen,
+      primaryLeads: leads,
+      running: [{ key: 'a', text: 'Secondary', done: false }],
+    })
+    const sent = server({ '/pair': callWith([{ ...of, pair }]) })
+    const view = await onBench(ProveStep, callWith([of]), { part: 'p1', step: 'PROVE' })
+    const choices = view.findAll('.pair .choice')
+    await choices[1]?.trigger('click')
+    expect(sent).toHaveLength(0)
+    await choices[5]?.trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)?.json).toEqual({ one: 1, two: 2 })
+    expect(view.find('.pair').text()).toContain('Refused before power')
+  })
+})

@@ -95,6 +95,21 @@ final class Browsing implements AutoCloseable {
                 || page.locator("[data-pad] .next").first().isDisabled());
     }
 
+    /** Opens a call by words on its card. */
+    void call(String words) {
+        page.locator(".call", new Page.LocatorOptions().setHasText(words)).click();
+    }
+
+    /** Ticks whatever can be ticked off on the step. */
+    void tickAll() {
+        Locator open = page.locator(".zb-scroll input[type=checkbox]:not(:checked)");
+        for (int left = open.count(); left > 0; left = open.count()) {
+            int before = left;
+            open.first().click();
+            page.waitForCondition(() -> open.count() < before);
+        }
+    }
+
     @Override
     public void close() {
         context.close();

@@ -11,23 +11,10 @@ import zestbench.server.RunningBench;
 class MotorsTest {
     private final RunningBench bench = RunningBench.demo();
 
-    private static void open(Browsing at, String call) {
-        at.page.locator(".call", new Page.LocatorOptions().setHasText(call)).click();
-    }
-
-    private static void tickAll(Browsing at) {
-        Locator open = at.page.locator(".zb-scroll input[type=checkbox]:not(:checked)");
-        for (int left = open.count(); left > 0; left = open.count()) {
-            int before = left;
-            open.first().click();
-            at.page.waitForCondition(() -> open.count() < before);
-        }
-    }
-
     @Test
     void aFanMotorIsReplacedByOneThatWantsAnotherCapacitor() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
-            open(at, "Trips off every few minutes");
+            at.call("Trips off every few minutes");
             at.exactButton("bound").click();
             assertThat(at.tape()).containsText("Turn it by hand, power locked out: bound");
             at.action().click();
@@ -51,7 +38,7 @@ class MotorsTest {
                     .hasCount(1);
             assertThat(steps.filter(new Locator.FilterOptions().setHasText("stays bare")))
                     .hasCount(1);
-            tickAll(at);
+            at.tickAll();
             prove(at);
         }
     }
@@ -100,7 +87,7 @@ class MotorsTest {
     private static void prove(Browsing at) {
         assertThat(at.action()).containsText("Prove it");
         at.action().click();
-        tickAll(at);
+        at.tickAll();
         at.action().click();
         assertThat(at.action()).containsText("Read its amps");
         at.reading("1.8");
@@ -110,7 +97,7 @@ class MotorsTest {
         at.action().click();
         assertThat(at.tape()).containsText("inrush 6.10 A");
         assertThat(at.action()).containsText("2 to tick");
-        tickAll(at);
+        at.tickAll();
         assertThat(at.page.getByText("The line starts here")).isVisible();
         at.action().click();
         assertThat(at.tape()).containsText("Replaced");
@@ -120,7 +107,7 @@ class MotorsTest {
     @Test
     void aHotCompressorIsCooledAndReadAgainBeforeAnyoneGivesItUp() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 3")) {
-            open(at, "hums, then quiet");
+            at.call("hums, then quiet");
             at.page
                     .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
                     .click();

@@ -11,19 +11,6 @@ import zestbench.server.RunningBench;
 class PartsTest {
     private final RunningBench bench = RunningBench.demo();
 
-    private static void open(Browsing at, String call) {
-        at.page.locator(".call", new Page.LocatorOptions().setHasText(call)).click();
-    }
-
-    private static void tickAll(Browsing at) {
-        Locator open = at.page.locator(".zb-scroll input[type=checkbox]:not(:checked)");
-        for (int left = open.count(); left > 0; left = open.count()) {
-            int before = left;
-            open.first().click();
-            at.page.waitForCondition(() -> open.count() < before);
-        }
-    }
-
     /** Meter proved, every pair read dead, meter proved again. */
     private static void makeSafe(Browsing at, int pairs) {
         at.page.getByText("Not read dead yet.").waitFor();
@@ -42,7 +29,7 @@ class PartsTest {
     @Test
     void aBurntContactorIsReplacedPoleByPole() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
-            open(at, "Chatters at start");
+            at.call("Chatters at start");
             at.reading("12.4");
             at.exactButton("burnt away").click();
             assertThat(at.action()).containsText("Find a replacement for 2 poles 30 FLA");
@@ -56,14 +43,14 @@ class PartsTest {
                     .hasCount(1);
             assertThat(steps.filter(new Locator.FilterOptions().setHasText("24 V from the indoor unit stays live")))
                     .hasCount(1);
-            tickAll(at);
+            at.tickAll();
             at.action().click();
             at.reading("12.1");
             at.action().click();
-            tickAll(at);
+            at.tickAll();
             at.action().click();
             assertThat(at.page.getByText("Pulls in on a call without chatter")).isVisible();
-            tickAll(at);
+            at.tickAll();
             assertThat(at.action()).containsText("Close:");
             at.action().click();
             assertThat(at.tape()).containsText("Replaced");
@@ -73,7 +60,7 @@ class PartsTest {
     @Test
     void fusesGoInAsASetOnceTheCauseIsLookedFor() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
-            open(at, "fuse opened twice");
+            at.call("fuse opened twice");
             at.page.locator("[data-pad]").waitFor();
             at.page.keyboard().type("o");
             at.page.keyboard().press("Enter");
@@ -86,7 +73,7 @@ class PartsTest {
             at.button("without naming wires").click();
             makeSafe(at, 6);
             assertThat(at.page.locator("ol.steps")).containsText("All 3 fuses new");
-            tickAll(at);
+            at.tickAll();
             at.action().click();
             for (int fuse = 0; fuse < 3; fuse++) {
                 at.reading("0.1");
@@ -94,7 +81,7 @@ class PartsTest {
             at.action().click();
             assertThat(at.page.getByText("Every load read to ground")).isVisible();
             assertThat(at.page.getByText("none rubbed bare")).isVisible();
-            tickAll(at);
+            at.tickAll();
             assertThat(at.action()).containsText("Power on");
         }
     }
@@ -102,7 +89,7 @@ class PartsTest {
     @Test
     void aTransformersLeadsAreNamedByItsOwnLabel() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 3")) {
-            open(at, "Gallery at 81");
+            at.call("Gallery at 81");
             at.reading("208");
             at.reading("0");
             assertThat(at.page.getByText("Primary alive, secondary dead")).isVisible();
@@ -117,6 +104,14 @@ class PartsTest {
             assertThat(steps).containsText("Cap WHITE (120 V) by itself: it is live");
             at.page.locator("summary").click();
             assertThat(at.page.getByText("this burns it").first()).isVisible();
+            at.tickAll();
+            at.action().click();
+            Locator pair = at.page.locator(".pair");
+            pair.getByText("WHITE (120 V)").first().click();
+            pair.getByText("BLUE (208 V)").last().click();
+            assertThat(pair).containsText("Refused before power");
+            pair.getByText("BLACK (common)").first().click();
+            assertThat(pair).containsText("Line on the right two leads");
         }
     }
 

@@ -111,12 +111,12 @@ class SpecAndRulesTest {
 
     @Test
     void everySchoolHasAReasonAndItsDefaultIsTheRules() {
-        assertThat(School.CAPACITORS).allSatisfy(school -> {
+        assertThat(School.ALL).allSatisfy(school -> {
             assertThat(school.reason()).isNotBlank();
             assertThat(school.choices()).extracting(School.Choice::value).contains(school.byDefault());
         });
         ShopRules d = ShopRules.DEFAULT;
-        assertThat(School.CAPACITORS)
+        assertThat(School.ALL)
                 .extracting(s -> s.key() + " " + s.byDefault())
                 .containsExactly(
                         "capacitorOut " + d.capacitorOut(),
@@ -124,7 +124,12 @@ class SpecAndRulesTest {
                         "universalCapacitor " + d.universalCapacitor(),
                         "otherNominalWithinTolerance " + d.otherNominalWithinTolerance(),
                         "newCapacitorWithMotor " + d.newCapacitorWithMotor(),
-                        "discharge " + d.discharge());
+                        "discharge " + d.discharge(),
+                        "motorPowerStep " + d.motorPowerStep(),
+                        "replacePittedContactor " + d.replacePittedContactor(),
+                        "shuntToTwoPole " + d.shuntToTwoPole(),
+                        "wholeFuseSet " + d.wholeFuseSet(),
+                        "smallerTransformer " + d.smallerTransformer());
     }
 
     @Test

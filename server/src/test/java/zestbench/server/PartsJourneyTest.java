@@ -125,6 +125,11 @@ class PartsJourneyTest {
                     "{\"piece\":" + piece + ",\"readings\":[{\"section\":\"FUSE 1\",\"value\":0.1}]}");
         }
         assertThat(texts(view().at("/checks"), "/key")).contains("ground", "wires", "start", "motors");
+        look("HOLDER", "heat");
+        assertThat(texts(bench.get(call).json().at("/tape"), "/text/title"))
+                .as("a heat-marked holder is written up")
+                .anyMatch(t -> t.startsWith("Write-up, Disconnect and fuses: Holder and clips"));
+        look("CAUSE", "wire");
         look("AGAIN", "yes");
         assertThat(view().at("/looks").toString()).contains("Isolate the loads one by one");
         closeProved();

@@ -80,7 +80,7 @@ public final class ContactorLabel {
     private LabelRead run() {
         for (int i = 0; i < grammar.size(); i++) {
             poles(i);
-            if (word(i, "contactor")) {
+            if (grammar.is(i, "contactor")) {
                 grammar.skip(i, i + 1);
             }
         }
@@ -98,23 +98,9 @@ public final class ContactorLabel {
         return ContactorAttributes.ALL.stream().noneMatch(a -> grammar.has(a.name()));
     }
 
-    private boolean word(int i, String word) {
-        return grammar.is(i, word);
-    }
-
-    private boolean isOneOf(int i, Set<String> words) {
-        return grammar.free(i)
-                && !grammar.isNumber(i)
-                && words.contains(grammar.at(i).word());
-    }
-
-    private boolean isPlain(int i) {
-        return grammar.isNumber(i);
-    }
-
     private int past(int i) {
         int at = i;
-        while (word(at, ":") || word(at, "=") || word(at, ".") || word(at, "-")) {
+        while (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, ".") || grammar.is(at, "-")) {
             at++;
         }
         return at;
@@ -122,14 +108,14 @@ public final class ContactorLabel {
 
     /** {@code 2 POLE}, {@code 2P}, {@code single pole}, {@code 1.5 pole}, {@code with shunt}. */
     private void poles(int i) {
-        if (isOneOf(i, Set.of("shunt", "shunted"))) {
+        if (grammar.isOneOf(i, Set.of("shunt", "shunted"))) {
             grammar.read("shunt", Value.of(true), i, i + 1);
         }
-        if (!isOneOf(i, POLES) || grammar.has("poles")) {
+        if (!grammar.isOneOf(i, POLES) || grammar.has("poles")) {
             return;
         }
-        int before = word(i - 1, "-") ? i - 2 : i - 1;
-        if (isPlain(before)) {
+        int before = grammar.is(i - 1, "-") ? i - 2 : i - 1;
+        if (grammar.isNumber(before)) {
             double count = grammar.at(before).number();
             if (count == 1.5) {
                 grammar.read("poles", Value.of(1), before, i + 1);
@@ -141,8 +127,8 @@ public final class ContactorLabel {
         } else if (grammar.free(before) && COUNTS.containsKey(grammar.at(before).word())) {
             grammar.read(
                     "poles", Value.of(COUNTS.getOrDefault(grammar.at(before).word(), 1.0)), before, i + 1);
-        } else if (isPlain(past(i + 1))
-                && !word(i, "p")
+        } else if (grammar.isNumber(past(i + 1))
+                && !grammar.is(i, "p")
                 && grammar.at(past(i + 1)).number() <= 4) {
             grammar.read("poles", Value.of(grammar.at(past(i + 1)).number()), i, past(i + 1) + 1);
         }
@@ -151,21 +137,24 @@ public final class ContactorLabel {
     /** {@code COIL 24 V 50/60 HZ}, {@code 208/240V COIL}. */
     private void coil() {
         for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
-            if (!word(i, "coil")) {
+            if (!grammar.is(i, "coil")) {
                 continue;
             }
-            int from = past(word(i + 1, "volts") || word(i + 1, "v") || word(i + 1, "voltage") ? i + 2 : i + 1);
+            int from = past(
+                    grammar.is(i + 1, "volts") || grammar.is(i + 1, "v") || grammar.is(i + 1, "voltage")
+                            ? i + 2
+                            : i + 1);
             int end = row(from);
-            if (end > from && !word(end, "hz")) {
-                int to = word(end, "v") ? end + 1 : end;
+            if (end > from && !grammar.is(end, "hz")) {
+                int to = grammar.is(end, "v") ? end + 1 : end;
                 coil(from, end, i, to);
                 return;
             }
-            int back = word(i - 1, "v") ? i - 1 : i;
+            int back = grammar.is(i - 1, "v") ? i - 1 : i;
             int start = back;
-            while (isPlain(start - 1)) {
+            while (grammar.isNumber(start - 1)) {
                 start--;
-                if ((word(start - 1, "/") || word(start - 1, "-")) && isPlain(start - 2)) {
+                if ((grammar.is(start - 1, "/") || grammar.is(start - 1, "-")) && grammar.isNumber(start - 2)) {
                     start--;
                 } else {
                     break;
@@ -179,9 +168,9 @@ public final class ContactorLabel {
 
     private int row(int from) {
         int at = from;
-        while (isPlain(at) && grammar.at(at).number() <= MOST_COIL) {
+        while (grammar.isNumber(at) && grammar.at(at).number() <= MOST_COIL) {
             at++;
-            if ((word(at, "/") || word(at, "-")) && isPlain(at + 1)) {
+            if ((grammar.is(at, "/") || grammar.is(at, "-")) && grammar.isNumber(at + 1)) {
                 at++;
             } else {
                 break;
@@ -193,26 +182,26 @@ public final class ContactorLabel {
     private void coil(int from, int to, int takeFrom, int takeTo) {
         List<Value> volts = new ArrayList<>();
         for (int i = from; i < to; i++) {
-            if (isPlain(i)) {
+            if (grammar.isNumber(i)) {
                 volts.add(Value.of(grammar.at(i).number()));
             }
         }
         grammar.read("coilVolts", new Value.Items(volts), takeFrom, takeTo);
-        if (word(takeTo, "dc")) {
+        if (grammar.is(takeTo, "dc")) {
             grammar.read("coilDirectCurrent", Value.of(true), takeTo, takeTo + 1);
-        } else if (word(takeTo, "ac")) {
+        } else if (grammar.is(takeTo, "ac")) {
             grammar.skip(takeTo, takeTo + 1);
         }
     }
 
     private void hertz(int i) {
-        if (!word(i, "hz") || grammar.has("coilHertz")) {
+        if (!grammar.is(i, "hz") || grammar.has("coilHertz")) {
             return;
         }
         int from = i;
         while (isHertz(from - 1)) {
             from--;
-            if ((word(from - 1, "/") || word(from - 1, "-")) && isHertz(from - 2)) {
+            if ((grammar.is(from - 1, "/") || grammar.is(from - 1, "-")) && isHertz(from - 2)) {
                 from--;
             } else {
                 break;
@@ -221,7 +210,7 @@ public final class ContactorLabel {
         if (from < i) {
             List<Value> all = new ArrayList<>();
             for (int at = from; at < i; at++) {
-                if (isPlain(at)) {
+                if (grammar.isNumber(at)) {
                     all.add(Value.of(grammar.at(at).number()));
                 }
             }
@@ -230,44 +219,45 @@ public final class ContactorLabel {
     }
 
     private boolean isHertz(int i) {
-        return isPlain(i) && (grammar.at(i).number() == 50 || grammar.at(i).number() == 60);
+        return grammar.isNumber(i)
+                && (grammar.at(i).number() == 50 || grammar.at(i).number() == 60);
     }
 
     /** {@code 6 VA HOLDING}, {@code INRUSH 45 VA}. */
     private void voltAmps(int i) {
-        if (!isOneOf(i, HOLDING) && !word(i, "inrush")) {
+        if (!grammar.isOneOf(i, HOLDING) && !grammar.is(i, "inrush")) {
             return;
         }
-        String field = word(i, "inrush") ? "coilInrushVoltAmps" : "coilHoldingVoltAmps";
+        String field = grammar.is(i, "inrush") ? "coilInrushVoltAmps" : "coilHoldingVoltAmps";
         int behind = past(i + 1);
-        if (isPlain(behind) && word(behind + 1, "va")) {
+        if (grammar.isNumber(behind) && grammar.is(behind + 1, "va")) {
             grammar.read(field, Value.of(grammar.at(behind).number()), i, behind + 2);
-        } else if (word(i - 1, "va") && isPlain(i - 2)) {
+        } else if (grammar.is(i - 1, "va") && grammar.isNumber(i - 2)) {
             grammar.read(field, Value.of(grammar.at(i - 2).number()), i - 2, i + 1);
         }
     }
 
     /** Terminals, quick-connects and auxiliary contacts. */
     private void small(int i) {
-        if (word(i, "box") || (isOneOf(i, Set.of("lug", "lugs")))) {
-            boolean isBox = word(i, "box");
-            int to = isBox && isOneOf(i + 1, Set.of("lug", "lugs")) ? i + 2 : i + 1;
+        if (grammar.is(i, "box") || (grammar.isOneOf(i, Set.of("lug", "lugs")))) {
+            boolean isBox = grammar.is(i, "box");
+            int to = isBox && grammar.isOneOf(i + 1, Set.of("lug", "lugs")) ? i + 2 : i + 1;
             grammar.read("terminals", Value.of(isBox ? "BOX" : "LUG"), i, to);
-        } else if (isOneOf(i, Set.of("screw", "screws"))) {
+        } else if (grammar.isOneOf(i, Set.of("screw", "screws"))) {
             grammar.read("terminals", Value.of("SCREW"), i, i + 1);
-        } else if (isOneOf(i, Set.of("qc", "quick", "quickconnects", "spades")) && isPlain(i - 1)) {
+        } else if (grammar.isOneOf(i, Set.of("qc", "quick", "quickconnects", "spades")) && grammar.isNumber(i - 1)) {
             int to = i + 1;
-            while (word(to, "-") || isOneOf(to, Set.of("connect", "connects"))) {
+            while (grammar.is(to, "-") || grammar.isOneOf(to, Set.of("connect", "connects"))) {
                 to++;
             }
             grammar.read("quickConnects", Value.of(grammar.at(i - 1).number()), i - 1, to);
-        } else if (isOneOf(i, Set.of("aux", "auxiliary"))) {
-            int number = isPlain(i + 1) ? i + 1 : i - 1;
-            double count = isPlain(number) && grammar.at(number).number() <= 4
+        } else if (grammar.isOneOf(i, Set.of("aux", "auxiliary"))) {
+            int number = grammar.isNumber(i + 1) ? i + 1 : i - 1;
+            double count = grammar.isNumber(number) && grammar.at(number).number() <= 4
                     ? grammar.at(number).number()
                     : 1;
-            int from = isPlain(number) ? Math.min(i, number) : i;
-            int to = isPlain(number) ? Math.max(i, number) + 1 : i + 1;
+            int from = grammar.isNumber(number) ? Math.min(i, number) : i;
+            int to = grammar.isNumber(number) ? Math.max(i, number) + 1 : i + 1;
             grammar.read("auxiliaryContacts", Value.of(count), from, to);
         }
     }
@@ -275,9 +265,11 @@ public final class ContactorLabel {
     /** Amps with the line volts they belong to, before them or behind an @; a kind of amps that comes again starts a row. */
     private void ratings() {
         for (int i = 0; i < grammar.size(); i++) {
-            if (isOneOf(i, FULL_LOAD) || word(i, "lra") || isOneOf(i, RESISTIVE)) {
+            if (grammar.isOneOf(i, FULL_LOAD) || grammar.is(i, "lra") || grammar.isOneOf(i, RESISTIVE)) {
                 amps(i);
-            } else if (isPlain(i) && word(i + 1, "v") && grammar.at(i).number() >= 100) {
+            } else if (grammar.isNumber(i)
+                    && grammar.is(i + 1, "v")
+                    && grammar.at(i).number() >= 100) {
                 volts(i);
             }
         }
@@ -310,7 +302,7 @@ public final class ContactorLabel {
     private void volts(int i) {
         Row row = current();
         boolean isBehind = row.volts == null && row.fullLoad != null;
-        boolean isJoined = word(i - 1, "@") || word(i - 1, "at");
+        boolean isJoined = grammar.is(i - 1, "@") || grammar.is(i - 1, "at");
         if (!isBehind && (row.volts != null || row.fullLoad != null)) {
             row = new Row();
             rows.add(row);
@@ -320,12 +312,12 @@ public final class ContactorLabel {
     }
 
     private void amps(int i) {
-        boolean isFull = isOneOf(i, FULL_LOAD);
-        boolean isLocked = word(i, "lra");
+        boolean isFull = grammar.isOneOf(i, FULL_LOAD);
+        boolean isLocked = grammar.is(i, "lra");
         int behind = past(i + 1);
-        int unit = word(i - 1, "a") || word(i - 1, "amps") || word(i - 1, "amp") ? i - 2 : i - 1;
-        boolean isBefore = isPlain(unit) && !word(unit + 1, "v");
-        int number = isPlain(behind) && !word(behind + 1, "v") ? behind : isBefore ? unit : -1;
+        int unit = grammar.is(i - 1, "a") || grammar.is(i - 1, "amps") || grammar.is(i - 1, "amp") ? i - 2 : i - 1;
+        boolean isBefore = grammar.isNumber(unit) && !grammar.is(unit + 1, "v");
+        int number = grammar.isNumber(behind) && !grammar.is(behind + 1, "v") ? behind : isBefore ? unit : -1;
         if (number < 0) {
             return;
         }
@@ -345,7 +337,7 @@ public final class ContactorLabel {
             row.resistive = value;
         }
         int to = Math.max(i, number) + 1;
-        int end = word(to, "a") || word(to, "amps") || word(to, "amp") ? to + 1 : to;
+        int end = grammar.is(to, "a") || grammar.is(to, "amps") || grammar.is(to, "amp") ? to + 1 : to;
         grammar.take("ratings[" + (rows.size() - 1) + "]." + field, Math.min(i, number), end);
         grammar.cite(field, Math.min(i, number), end, 0.97);
     }
@@ -354,8 +346,8 @@ public final class ContactorLabel {
     private void plainAmps() {
         boolean isKnown = rows.stream().anyMatch(r -> r.fullLoad != null);
         for (int i = 0; i < grammar.size() && !isKnown; i++) {
-            boolean isUnit = word(i, "a") || word(i, "amp") || word(i, "amps");
-            if (isUnit && isPlain(i - 1)) {
+            boolean isUnit = grammar.is(i, "a") || grammar.is(i, "amp") || grammar.is(i, "amps");
+            if (isUnit && grammar.isNumber(i - 1)) {
                 Value value = Value.of(grammar.at(i - 1).number());
                 grammar.doubt(
                         "fullLoadAmps",

@@ -2,6 +2,7 @@ package zestbench.core.fuse;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.circuit.Isolation;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
@@ -19,6 +20,9 @@ import zestbench.core.wiring.Sheet.Step;
 
 /** Fuses as a family. A set of them counts as one part. */
 public final class FuseFamily {
+    /** The look that names why it opened. */
+    private static final String CAUSE = "CAUSE";
+
     private static final List<Look> LOOKS = List.of(
             new Look(
                     "HOLDER",
@@ -41,8 +45,9 @@ public final class FuseFamily {
                                     "yes",
                                     "yes, a second time",
                                     Verdict.FAILED,
-                                    "Stop: no third set. Isolate the loads one by one, quickest and likeliest first: crankcase "
-                                            + "heater, start device, fan motor, wires along the frame, compressor, contactor."))));
+                                    "Stop: no third set. Isolate the loads one by one: "
+                                            + Isolation.order(Isolation.LINE) + "."))),
+            new Look(CAUSE, "It opened because of", false, causes(Isolation.LINE)));
 
     public static final Family FAMILY = new Family(
             FuseLabel.KIND,
@@ -65,6 +70,12 @@ public final class FuseFamily {
             FuseJudgement::quantity);
 
     private FuseFamily() {}
+
+    private static List<Seen> causes(List<Isolation> loads) {
+        return loads.stream()
+                .map(l -> seen(l.key(), l.words(), Verdict.GOOD, "The cause is found: mended before new fuses go in."))
+                .toList();
+    }
 
     private static Seen seen(String key, String words, Verdict verdict, String meaning) {
         return new Seen(key, words, verdict, meaning, Mark.PRACTICE);

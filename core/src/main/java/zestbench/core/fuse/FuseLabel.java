@@ -69,33 +69,23 @@ public final class FuseLabel {
         return grammar.done(isNothing ? null : KIND);
     }
 
-    private boolean word(int i, String word) {
-        return grammar.is(i, word);
-    }
-
-    private boolean isOneOf(int i, Set<String> words) {
-        return grammar.free(i)
-                && !grammar.isNumber(i)
-                && words.contains(grammar.at(i).word());
-    }
-
     /** {@code CLASS RK5}, {@code RK-1}, {@code K5}, {@code CC}, {@code CLASS J}. */
     private void fuseClass(int i) {
         if (grammar.has("fuseClass")) {
             return;
         }
-        int at = word(i, "class") || word(i, "cl") ? i + 1 : i;
+        int at = grammar.is(i, "class") || grammar.is(i, "cl") ? i + 1 : i;
         boolean isNamed = at > i;
-        int number = word(at + 1, "-") ? at + 2 : at + 1;
-        if ((word(at, "rk") || word(at, "k")) && grammar.isNumber(number)) {
+        int number = grammar.is(at + 1, "-") ? at + 2 : at + 1;
+        if ((grammar.is(at, "rk") || grammar.is(at, "k")) && grammar.isNumber(number)) {
             String name =
                     Letters.large(grammar.at(at).word()) + grammar.at(number).word();
             if (Set.of("RK1", "RK5", "K5").contains(name)) {
                 grammar.read("fuseClass", Value.of(name), i, number + 1);
             }
-        } else if (isOneOf(at, LETTERS) && (isNamed || word(at, "cc"))) {
+        } else if (grammar.isOneOf(at, LETTERS) && (isNamed || grammar.is(at, "cc"))) {
             grammar.read("fuseClass", Value.of(Letters.large(grammar.at(at).word())), i, at + 1);
-        } else if (word(i, "midget")) {
+        } else if (grammar.is(i, "midget")) {
             grammar.read("fuseClass", Value.of("M"), i, i + 1);
         }
     }
@@ -105,16 +95,20 @@ public final class FuseLabel {
         if (grammar.has("timeDelay")) {
             return;
         }
-        int next = word(i + 1, "-") ? i + 2 : i + 1;
-        boolean isDelay = (word(i, "time") && word(next, "delay"))
-                || (word(i, "dual") && word(next, "element"))
-                || (isOneOf(i, Set.of("slow", "slo")) && isOneOf(next, Set.of("blow", "blo")));
-        if (isDelay || word(i, "td")) {
-            int before = word(i - 1, "-") ? i - 2 : i - 1;
-            boolean isNot = isOneOf(before, Set.of("non", "no", "not"));
+        int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
+        boolean isDelay = (grammar.is(i, "time") && grammar.is(next, "delay"))
+                || (grammar.is(i, "dual") && grammar.is(next, "element"))
+                || (grammar.isOneOf(i, Set.of("slow", "slo")) && grammar.isOneOf(next, Set.of("blow", "blo")));
+        if (isDelay || grammar.is(i, "td")) {
+            int before = grammar.is(i - 1, "-") ? i - 2 : i - 1;
+            boolean isNot = grammar.isOneOf(before, Set.of("non", "no", "not"));
             grammar.read("timeDelay", Value.of(!isNot), isNot ? before : i, isDelay ? next + 1 : i + 1);
-        } else if (word(i, "fast")) {
-            grammar.read("timeDelay", Value.of(false), i, isOneOf(next, Set.of("acting", "blow")) ? next + 1 : i + 1);
+        } else if (grammar.is(i, "fast")) {
+            grammar.read(
+                    "timeDelay",
+                    Value.of(false),
+                    i,
+                    grammar.isOneOf(next, Set.of("acting", "blow")) ? next + 1 : i + 1);
         }
     }
 
@@ -123,16 +117,16 @@ public final class FuseLabel {
         if (grammar.has("interruptingKiloamps") || !grammar.isNumber(i)) {
             return;
         }
-        if (isOneOf(i + 1, Set.of("ka", "kaic", "kair"))) {
-            int to = isOneOf(i + 2, Set.of("ir", "aic", "ic")) ? i + 3 : i + 2;
+        if (grammar.isOneOf(i + 1, Set.of("ka", "kaic", "kair"))) {
+            int to = grammar.isOneOf(i + 2, Set.of("ir", "aic", "ic")) ? i + 3 : i + 2;
             grammar.read("interruptingKiloamps", Value.of(grammar.at(i).number()), i, to);
-        } else if (isOneOf(i + 1, Set.of("aic", "air"))) {
+        } else if (grammar.isOneOf(i + 1, Set.of("aic", "air"))) {
             grammar.read("interruptingKiloamps", Value.of(grammar.at(i).number() / THOUSAND), i, i + 2);
         }
     }
 
     private void volts(int i) {
-        if (grammar.isNumber(i) && word(i + 1, "v") && !grammar.has("volts")) {
+        if (grammar.isNumber(i) && grammar.is(i + 1, "v") && !grammar.has("volts")) {
             grammar.read("volts", Value.of(grammar.at(i).number()), i, i + 2);
         }
     }
@@ -140,23 +134,23 @@ public final class FuseLabel {
     /** Amps by their unit, else the figure behind "fuse", else the first that is a standard rating. */
     private void amps() {
         for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            if (isOneOf(i, AMPS) && isAmps(i - 1)) {
+            if (grammar.isOneOf(i, AMPS) && isAmps(i - 1)) {
                 grammar.read("amps", Value.of(grammar.at(i - 1).number()), i - 1, i + 1);
             }
         }
         for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            if (word(i, "fuse") && isAmps(i + 1)) {
+            if (grammar.is(i, "fuse") && isAmps(i + 1)) {
                 grammar.read("amps", Value.of(grammar.at(i + 1).number()), i, i + 2);
             }
         }
         for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            boolean isVolts = !grammar.has("volts") && isOneOf(i, Set.of("250", "300", "600"));
+            boolean isVolts = !grammar.has("volts") && grammar.isOneOf(i, Set.of("250", "300", "600"));
             if (isAmps(i) && FuseSizes.isStandard(grammar.at(i).number()) && grammar.has("fuseClass") && !isVolts) {
                 grammar.read("amps", Value.of(grammar.at(i).number()), i, i + 1);
             }
         }
         for (int i = 0; i < grammar.size(); i++) {
-            if (word(i, "fuse") || word(i, "fuses")) {
+            if (grammar.is(i, "fuse") || grammar.is(i, "fuses")) {
                 grammar.skip(i, i + 1);
             }
         }
@@ -173,7 +167,7 @@ public final class FuseLabel {
         return grammar.isNumber(i)
                 && grammar.at(i).number() > 0
                 && grammar.at(i).number() <= MOST_AMPS
-                && !word(i + 1, "v");
+                && !grammar.is(i + 1, "v");
     }
 
     /** {@code 9/16 x 2}. */

@@ -20,12 +20,12 @@ import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Offers;
 import zestbench.core.family.Spec;
+import zestbench.core.family.SpecPair;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.shop.ShopRules;
 
 /** How offered fuses serve in the place of old ones: never above what the plate allows, in the same clips. */
 final class FuseMatch {
@@ -38,7 +38,7 @@ final class FuseMatch {
     private static final double INCHES_WITHIN = 0.04;
     private static final double SPLIT_PHASE_FROM = 190;
 
-    private static final List<Consumer<Pair>> RULES = List.of(
+    private static final List<Consumer<SpecPair>> RULES = List.of(
             FuseMatch::amps,
             FuseMatch::volts,
             FuseMatch::fuseClass,
@@ -47,18 +47,6 @@ final class FuseMatch {
             FuseMatch::interrupting);
 
     private FuseMatch() {}
-
-    /** An old fuse and one offered for it. */
-    private static final class Pair extends Comparison {
-        private final Spec needed;
-        private final Spec offered;
-
-        Pair(Spec needed, Spec offered, Circuit circuit, ShopRules rules) {
-            super(circuit, rules);
-            this.needed = needed;
-            this.offered = offered;
-        }
-    }
 
     /**
      * What the plate allows: from its own marks, else from its loads.
@@ -143,12 +131,10 @@ final class FuseMatch {
 
     private static Comparison compare(MatchRequest request, Spec offered) {
         check(offered, "");
-        Pair pair = new Pair(request.required(), offered, request.circuit(), request.rules());
-        RULES.forEach(rule -> rule.accept(pair));
-        return pair;
+        return SpecPair.by(RULES, request, offered);
     }
 
-    private static void amps(Pair p) {
+    private static void amps(SpecPair p) {
         Window window = Window.of(p.circuit.plate());
         Optional<Double> old = p.needed.number("amps");
         Optional<Double> now = p.offered.number("amps");
@@ -208,7 +194,7 @@ final class FuseMatch {
                 : circuit.plate().numbers("volts").stream().max(Double::compare);
     }
 
-    private static void volts(Pair p) {
+    private static void volts(SpecPair p) {
         Optional<Double> line = circuitVolts(p.circuit);
         Optional<Double> old = p.needed.number("volts");
         Optional<Double> now = p.offered.number("volts");
@@ -234,7 +220,7 @@ final class FuseMatch {
                 holds ? "breaks these volts" : "a fuse of fewer volts does not break the arc");
     }
 
-    private static void fuseClass(Pair p) {
+    private static void fuseClass(SpecPair p) {
         Optional<String> old = p.needed.text("fuseClass");
         Optional<String> now = p.offered.text("fuseClass");
         String wanted = old.orElse(NOT_ON_LABEL);
@@ -277,7 +263,7 @@ final class FuseMatch {
                 : now.equals("M") ? "a midget never replaces CC" : "another class, other clips or more let through";
     }
 
-    private static void body(Pair p) {
+    private static void body(SpecPair p) {
         Optional<Double> oldDiameter = p.needed.number("bodyDiameterInches");
         Optional<Double> diameter = p.offered.number("bodyDiameterInches");
         Optional<Double> oldLength = p.needed.number("bodyLengthInches");
@@ -306,7 +292,7 @@ final class FuseMatch {
     }
 
     /** Another body does not fit; a smaller fuse of the same class and volts fits larger clips with listed reducers. */
-    private static void bodyByTable(Pair p) {
+    private static void bodyByTable(SpecPair p) {
         String old = p.needed.text("fuseClass").orElse("");
         String now = p.offered.text("fuseClass").orElse("");
         double oldVolts = p.needed.number("volts").orElse(0.0);
@@ -336,7 +322,7 @@ final class FuseMatch {
                                 : "another body does not sit in these clips");
     }
 
-    private static void delay(Pair p) {
+    private static void delay(SpecPair p) {
         Optional<Boolean> old = p.needed.flag("timeDelay");
         Optional<Boolean> now = p.offered.flag("timeDelay");
         String wanted = old.map(FuseMatch::delayed).orElse(NOT_ON_LABEL);
@@ -364,7 +350,7 @@ final class FuseMatch {
         return isDelayed ? "time delay" : "fast";
     }
 
-    private static void interrupting(Pair p) {
+    private static void interrupting(SpecPair p) {
         Optional<Double> old = kiloamps(p.needed);
         Optional<Double> now = kiloamps(p.offered);
         Double available = p.circuit.beside().shortCircuitKiloamps();

@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.value.Value;
 
@@ -51,6 +52,11 @@ public final class Grammar {
     /** Whether token {@code i} exists, is still free and is this word or sign. */
     public boolean is(int i, String word) {
         return free(i) && tokens.get(i).is(word);
+    }
+
+    /** Whether token {@code i} exists, is still free and is one of these words. */
+    public boolean isOneOf(int i, Set<String> words) {
+        return free(i) && !isNumber(i) && words.contains(tokens.get(i).word());
     }
 
     public boolean isNumber(int i) {

@@ -27,6 +27,7 @@ import zestbench.core.family.Offers;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.SpecPair;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Figures;
@@ -83,7 +84,7 @@ public final class RelayFamily {
                             "Burnt contacts: they drop volts under load.",
                             Mark.PRACTICE))));
 
-    private static final List<Consumer<Pair>> RULES = List.of(
+    private static final List<Consumer<SpecPair>> RULES = List.of(
             RelayFamily::coil,
             RelayFamily::hertz,
             RelayFamily::contacts,
@@ -116,29 +117,13 @@ public final class RelayFamily {
 
     private RelayFamily() {}
 
-    /** An old relay and one offered for it. */
-    private static final class Pair extends Comparison {
-        private final Spec needed;
-        private final Spec offered;
-
-        Pair(MatchRequest request, Spec offered) {
-            super(request.circuit(), request.rules());
-            this.needed = request.required();
-            this.offered = offered;
-        }
-    }
-
     private static MatchAnswer match(MatchRequest request) {
         double old = request.required().number("contactAmps").orElse(0.0);
         return Offers.graded(
                 request,
                 List.of(),
                 new Offers.Way(
-                        spec -> {
-                            Pair pair = new Pair(request, spec);
-                            RULES.forEach(rule -> rule.accept(pair));
-                            return pair;
-                        },
+                        spec -> SpecPair.by(RULES, request, spec),
                         RelayFamily::shortText,
                         spec -> Math.abs(spec.number("contactAmps").orElse(0.0) - old),
                         1));
@@ -160,7 +145,7 @@ public final class RelayFamily {
                 : String.join("/", volts.stream().map(Figures::plain).toList()) + " V";
     }
 
-    private static void coil(Pair p) {
+    private static void coil(SpecPair p) {
         List<Double> old = p.needed.numbers("coilVolts");
         List<Double> now = p.offered.numbers("coilVolts");
         boolean unknown = old.isEmpty() || now.isEmpty();
@@ -177,7 +162,7 @@ public final class RelayFamily {
                 serves ? "same coil volts" : "another coil burns or does not pull in");
     }
 
-    private static void hertz(Pair p) {
+    private static void hertz(SpecPair p) {
         double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
         List<Double> now = p.offered.numbers("coilHertz");
         if (now.isEmpty()) {
@@ -193,7 +178,7 @@ public final class RelayFamily {
     }
 
     /** A changeover contact serves as either of the others; the other way round it does not. */
-    private static void contacts(Pair p) {
+    private static void contacts(SpecPair p) {
         Optional<String> old = p.needed.text("contacts");
         Optional<String> now = p.offered.text("contacts");
         int[] need = old.map(FORMS::get).orElse(null);
@@ -227,7 +212,7 @@ public final class RelayFamily {
                                 : "a contact of the old one is missing");
     }
 
-    private static void amps(Pair p) {
+    private static void amps(SpecPair p) {
         Optional<Double> old = p.needed.number("contactAmps");
         Optional<Double> now = p.offered.number("contactAmps");
         Optional<String> oldDuty = p.needed.text("duty");
@@ -260,7 +245,7 @@ public final class RelayFamily {
                         : holds ? "switches as much" : "switches less");
     }
 
-    private static void volts(Pair p) {
+    private static void volts(SpecPair p) {
         Optional<Double> old = p.needed.number("contactVolts");
         Optional<Double> now = p.offered.number("contactVolts");
         Double line = p.circuit.lineVolts();
@@ -281,7 +266,7 @@ public final class RelayFamily {
                 holds ? "switches these volts" : "its contacts do not break these volts");
     }
 
-    private static void base(Pair p) {
+    private static void base(SpecPair p) {
         Optional<String> old = p.needed.text("base");
         Optional<String> now = p.offered.text("base");
         if (old.isEmpty() || now.isEmpty()) {

@@ -65,16 +65,6 @@ public final class RelayLabel {
         return isNamed && !read(text).fields().fields().isEmpty();
     }
 
-    private boolean word(int i, String word) {
-        return grammar.is(i, word);
-    }
-
-    private boolean isOneOf(int i, Set<String> words) {
-        return grammar.free(i)
-                && !grammar.isNumber(i)
-                && words.contains(grammar.at(i).word());
-    }
-
     private LabelRead run() {
         for (int i = 0; i < grammar.size(); i++) {
             if (grammar.free(i)
@@ -83,10 +73,10 @@ public final class RelayLabel {
                     && !grammar.has("contacts")) {
                 grammar.read(
                         "contacts", Value.of(FORMS.getOrDefault(grammar.at(i).word(), "")), i, i + 1);
-            } else if (isOneOf(i, NAMES)) {
+            } else if (grammar.isOneOf(i, NAMES)) {
                 grammar.skip(i, i + 1);
-            } else if (word(i, "hz") && grammar.isNumber(i - 1)) {
-                boolean isBoth = word(i - 2, "/") && grammar.isNumber(i - 3);
+            } else if (grammar.is(i, "hz") && grammar.isNumber(i - 1)) {
+                boolean isBoth = grammar.is(i - 2, "/") && grammar.isNumber(i - 3);
                 grammar.read(
                         "coilHertz",
                         isBoth
@@ -96,7 +86,7 @@ public final class RelayLabel {
                                 : Value.numbers(grammar.at(i - 1).number()),
                         isBoth ? i - 3 : i - 1,
                         i + 1);
-            } else if (isOneOf(i, Set.of("pin", "pins", "blade", "blades", "din")) && !grammar.has("base")) {
+            } else if (grammar.isOneOf(i, Set.of("pin", "pins", "blade", "blades", "din")) && !grammar.has("base")) {
                 boolean isCounted = grammar.isNumber(i - 1);
                 grammar.read(
                         "base", Value.of(grammar.printed(isCounted ? i - 1 : i, i + 1)), isCounted ? i - 1 : i, i + 1);
@@ -110,23 +100,23 @@ public final class RelayLabel {
 
     private void coil() {
         for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
-            if (!word(i, "coil")) {
+            if (!grammar.is(i, "coil")) {
                 continue;
             }
-            int from = word(i + 1, ":") || word(i + 1, "=") ? i + 2 : i + 1;
+            int from = grammar.is(i + 1, ":") || grammar.is(i + 1, "=") ? i + 2 : i + 1;
             boolean isBehind = grammar.isNumber(from);
-            int number = isBehind ? from : word(i - 1, "v") ? i - 2 : i - 1;
+            int number = isBehind ? from : grammar.is(i - 1, "v") ? i - 2 : i - 1;
             if (!grammar.isNumber(number)) {
                 continue;
             }
             List<Value> volts =
                     new ArrayList<>(List.of(Value.of(grammar.at(number).number())));
             int to = number + 1;
-            if (isBehind && word(to, "/") && grammar.isNumber(to + 1)) {
+            if (isBehind && grammar.is(to, "/") && grammar.isNumber(to + 1)) {
                 volts.add(Value.of(grammar.at(to + 1).number()));
                 to += 2;
             }
-            int end = isBehind ? word(to, "v") ? to + 1 : to : i + 1;
+            int end = isBehind ? grammar.is(to, "v") ? to + 1 : to : i + 1;
             grammar.read("coilVolts", new Value.Items(volts), isBehind ? i : number, end);
         }
     }
@@ -134,9 +124,9 @@ public final class RelayLabel {
     /** {@code 12 A 277 V RES}, {@code CONTACTS 10 FLA 240V}. */
     private void contacts() {
         for (int i = 0; i < grammar.size() && !grammar.has("contactAmps"); i++) {
-            boolean isUnit = isOneOf(i, AMPS) || word(i, "fla");
+            boolean isUnit = grammar.isOneOf(i, AMPS) || grammar.is(i, "fla");
             if (isUnit && grammar.isNumber(i - 1)) {
-                if (word(i, "fla")) {
+                if (grammar.is(i, "fla")) {
                     grammar.set("duty", Value.of("MOTOR"));
                     grammar.cite("duty", i, i + 1, 0.95);
                 }
@@ -144,7 +134,7 @@ public final class RelayLabel {
             }
         }
         for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.isNumber(i) && word(i + 1, "v") && !grammar.has("contactVolts")) {
+            if (grammar.isNumber(i) && grammar.is(i + 1, "v") && !grammar.has("contactVolts")) {
                 boolean isCoil = !grammar.has("coilVolts") && grammar.at(i).number() <= 48;
                 if (isCoil) {
                     grammar.read("coilVolts", Value.numbers(grammar.at(i).number()), i, i + 2);
@@ -155,7 +145,7 @@ public final class RelayLabel {
                     && !grammar.isNumber(i)
                     && DUTIES.containsKey(grammar.at(i).word())
                     && !grammar.has("duty")) {
-                int to = word(i + 1, "duty") ? i + 2 : i + 1;
+                int to = grammar.is(i + 1, "duty") ? i + 2 : i + 1;
                 grammar.read("duty", Value.of(DUTIES.getOrDefault(grammar.at(i).word(), "")), i, to);
             }
         }

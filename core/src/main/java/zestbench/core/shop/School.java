@@ -7,8 +7,8 @@ public record School(String key, String question, String reason, List<Choice> ch
     /** One answer. */
     public record Choice(String value, String words) {}
 
-    /** The schools that touch capacitors. */
-    public static final List<School> CAPACITORS = List.of(
+    /** Every school that matters to a match or a judgement. */
+    public static final List<School> ALL = List.of(
             new School(
                     "capacitorOut",
                     "When is a run capacitor out?",
@@ -53,5 +53,38 @@ public record School(String key, String question, String reason, List<Choice> ch
                     List.of(
                             new Choice("RESISTOR", "Through a resistor"),
                             new Choice("INSULATED_TOOL", "With an insulated tool")),
-                    "RESISTOR"));
+                    "RESISTOR"),
+            new School(
+                    "motorPowerStep",
+                    "How much power may a new fan motor have?",
+                    "A step up runs cool, yet costs amps. Some shops keep to what the unit came with.",
+                    List.of(new Choice("ONE_STEP", "The same or one step up"), new Choice("SAME", "The same only")),
+                    "ONE_STEP"),
+            new School(
+                    "replacePittedContactor",
+                    "A contactor that works with pitted contacts?",
+                    "Pits grow with every start. Some shops change it before it welds.",
+                    List.of(new Choice("ADVISE", "Advise a new one"), new Choice("IGNORE", "Leave it")),
+                    "ADVISE"),
+            new School(
+                    "shuntToTwoPole",
+                    "Two poles in place of one and a shunt?",
+                    "Crankcase heat may run through the leg a shunt leaves hot.",
+                    List.of(
+                            new Choice("UNLESS_CRANKCASE_HEAT", "Where no crankcase heat hangs on it"),
+                            new Choice("NEVER", "Never"),
+                            new Choice("ALWAYS", "Always")),
+                    "UNLESS_CRANKCASE_HEAT"),
+            new School(
+                    "wholeFuseSet",
+                    "The whole set of fuses at once?",
+                    "The others carried the same fault; one of them is next.",
+                    List.of(new Choice("true", "The whole set"), new Choice("false", "Only the open one")),
+                    "true"),
+            new School(
+                    "smallerTransformer",
+                    "A smaller transformer where the load sum fits?",
+                    "The old one may have been sized for what is added later.",
+                    List.of(new Choice("NEVER", "Never smaller"), new Choice("WHEN_LOAD_FITS", "Where the load fits")),
+                    "NEVER"));
 }

@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.family.Attribute;
-import zestbench.core.family.Comparison;
 import zestbench.core.family.Family;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.HookupRequest;
@@ -24,6 +23,7 @@ import zestbench.core.family.Offers;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
@@ -102,7 +102,7 @@ public final class StartDeviceFamily {
                                     "A burst start device is replaced.",
                                     Mark.PRACTICE))));
 
-    private static final List<Consumer<Pair>> RULES = List.of(
+    private static final List<Consumer<SpecPair>> RULES = List.of(
             StartDeviceFamily::phase,
             StartDeviceFamily::type,
             StartDeviceFamily::volts,
@@ -132,18 +132,6 @@ public final class StartDeviceFamily {
             section -> Quantity.OHMS);
 
     private StartDeviceFamily() {}
-
-    /** An old start device and one offered for it. */
-    private static final class Pair extends Comparison {
-        private final Spec needed;
-        private final Spec offered;
-
-        Pair(MatchRequest request, Spec offered) {
-            super(request.circuit(), request.rules());
-            this.needed = request.required();
-            this.offered = offered;
-        }
-    }
 
     private static String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
@@ -204,18 +192,14 @@ public final class StartDeviceFamily {
                 List.of(Finding.caution(
                         "One start device in a circuit: look for a second one before another goes in.")),
                 new Offers.Way(
-                        spec -> {
-                            Pair pair = new Pair(request, spec);
-                            RULES.forEach(rule -> rule.accept(pair));
-                            return pair;
-                        },
+                        spec -> SpecPair.by(RULES, request, spec),
                         StartDeviceFamily::shortText,
                         spec -> spec.number("tonsHigh").orElse(0.0)
                                 - spec.number("tonsLow").orElse(0.0),
                         1));
     }
 
-    private static void phase(Pair p) {
+    private static void phase(SpecPair p) {
         double phase = p.circuit.phase() != null
                 ? p.circuit.phase()
                 : p.circuit.plate().number("phase").orElse(1.0);
@@ -230,7 +214,7 @@ public final class StartDeviceFamily {
         }
     }
 
-    private static void type(Pair p) {
+    private static void type(SpecPair p) {
         Optional<String> old = p.needed.text("type");
         Optional<String> now = p.offered.text("type");
         String wanted = old.map(StartDeviceFamily::words).orElse(NOT_ON_LABEL);
@@ -261,7 +245,7 @@ public final class StartDeviceFamily {
                                 : "another kind, wired across the run capacitor");
     }
 
-    private static void volts(Pair p) {
+    private static void volts(SpecPair p) {
         Double line = p.circuit.lineVolts() != null
                 ? p.circuit.lineVolts()
                 : p.circuit.plate().numbers("volts").stream()
@@ -284,7 +268,7 @@ public final class StartDeviceFamily {
     }
 
     /** The unit's own tons; where the plate does not tell them, the old one's band. */
-    private static void tons(Pair p) {
+    private static void tons(SpecPair p) {
         double unit = PlateFacts.of(p.circuit.plate()).tons();
         Optional<Double> low = p.offered.number("tonsLow");
         Optional<Double> high = p.offered.number("tonsHigh");

@@ -37,20 +37,16 @@ public final class StartDeviceLabel {
         return fields.containsKey("type");
     }
 
-    private boolean word(int i, String word) {
-        return grammar.is(i, word);
-    }
-
     private LabelRead run() {
         for (int i = 0; i < grammar.size(); i++) {
-            int next = word(i + 1, "-") ? i + 2 : i + 1;
-            if (word(i, "ptc") || word(i, "thermistor")) {
+            int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
+            if (grammar.is(i, "ptc") || grammar.is(i, "thermistor")) {
                 type("PTC", i, i + 1);
-            } else if (word(i, "potential") && grammar.is(next, "relay")) {
+            } else if (grammar.is(i, "potential") && grammar.is(next, "relay")) {
                 type("POTENTIAL_RELAY", i, next + 1);
-            } else if (word(i, "solid") && grammar.is(next, "state")) {
+            } else if (grammar.is(i, "solid") && grammar.is(next, "state")) {
                 type("SOLID_STATE", i, next + 1);
-            } else if (word(i, "start") && (grammar.is(next, "device") || grammar.is(next, "kit"))) {
+            } else if (grammar.is(i, "start") && (grammar.is(next, "device") || grammar.is(next, "kit"))) {
                 grammar.skip(i, next + 1);
             }
         }
@@ -59,7 +55,7 @@ public final class StartDeviceLabel {
                     && !grammar.isNumber(i)
                     && TONS.contains(grammar.at(i).word())) {
                 band(i, "tonsLow", "tonsHigh");
-            } else if (word(i, "v")
+            } else if (grammar.is(i, "v")
                     && grammar.isNumber(i - 1)
                     && grammar.at(i - 1).number() >= LEAST_VOLTS) {
                 band(i, "voltsLow", "voltsHigh");
@@ -80,8 +76,8 @@ public final class StartDeviceLabel {
         if (!grammar.isNumber(unit - 1) || grammar.has(low)) {
             return;
         }
-        boolean isBand =
-                (word(unit - 2, "-") || word(unit - 2, "/") || word(unit - 2, "to")) && grammar.isNumber(unit - 3);
+        boolean isBand = (grammar.is(unit - 2, "-") || grammar.is(unit - 2, "/") || grammar.is(unit - 2, "to"))
+                && grammar.isNumber(unit - 3);
         int from = isBand ? unit - 3 : unit - 1;
         double a = grammar.at(from).number();
         double b = grammar.at(unit - 1).number();

@@ -11,6 +11,9 @@ import zestbench.core.quantity.Quantity;
 
 /** What proves a replaced part: the new piece measured before it goes in, and a look before power goes back on. [practice] */
 public final class ProofList {
+    /** The look under which the two leads that are on the line are kept. */
+    public static final String PAIR = "PAIR";
+
     private ProofList() {}
 
     /** The checks that belong to what was done; none until a replacement is chosen. */
@@ -71,6 +74,10 @@ public final class ProofList {
             if (!part.ticked(Entry.Checklist.PROOF).contains(check.key())) {
                 out.add("tick: " + check.text());
             }
+        }
+        Entry.Looked pair = part.looks().get(PAIR);
+        if (pair != null && pair.verdict() == Verdict.FAILED) {
+            out.add("move the line to the right two leads: " + pair.meaning());
         }
         for (String speed : proof.ampsAt()) {
             if (!isRunning(part, speed)) {

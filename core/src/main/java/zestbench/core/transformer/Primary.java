@@ -13,7 +13,7 @@ import zestbench.core.quantity.Figures;
 public record Primary(List<Lead> leads) {
     /** A printed lead. @param volts to the common; 0 for the common itself */
     public record Lead(String colour, double volts) {
-        String words() {
+        public String words() {
             return colour + (volts == 0 ? " (common)" : " (" + Figures.plain(volts) + " V)");
         }
     }
@@ -26,8 +26,10 @@ public record Primary(List<Lead> leads) {
      * @param secondaryVolts that come out, no load on it
      */
     public record Pair(Lead one, Lead two, double designVolts, double times, double secondaryVolts, String words) {
-        public boolean isBurning() {
-            return times > MOST_TIMES;
+        /** Whether what comes out serves coils of {@code rated} volts: 85 to 110 %. [IEC 60947-4-1] */
+        public boolean isRight(double rated) {
+            return secondaryVolts >= TransformerMatch.LEAST_SHARE * rated
+                    && secondaryVolts <= TransformerMatch.MOST_SHARE * rated;
         }
     }
 
@@ -36,7 +38,7 @@ public record Primary(List<Lead> leads) {
 
     private static final double NEAR = 0.10;
 
-    static Primary of(Spec spec) {
+    public static Primary of(Spec spec) {
         List<Lead> out = new ArrayList<>();
         for (Spec row : spec.rows("leads")) {
             Optional<Double> volts = row.number("volts");

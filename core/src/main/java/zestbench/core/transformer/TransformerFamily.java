@@ -3,6 +3,7 @@ package zestbench.core.transformer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.circuit.Isolation;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
@@ -17,19 +18,32 @@ import zestbench.core.quantity.Figures;
 
 /** Control transformers as a family. */
 public final class TransformerFamily {
-    private static final List<Look> LOOKS = List.of(new Look(
-            "SHORTED",
-            "What it feeds, read by ohms with a wire off",
-            false,
-            List.of(
-                    new Seen("whole", "no short", Verdict.GOOD, "", Mark.PRACTICE),
-                    new Seen(
-                            "short",
-                            "a short",
-                            Verdict.WEAK,
-                            "Isolate one by one before a new one burns too: thermostat wires outdoors, contactor coil, reversing "
-                                    + "valve, pressure switches, board.",
-                            Mark.PRACTICE))));
+    private static final List<Look> LOOKS = List.of(
+            new Look(
+                    "SHORTED",
+                    "What it feeds, read by ohms with a wire off",
+                    false,
+                    List.of(
+                            new Seen("whole", "no short", Verdict.GOOD, "", Mark.PRACTICE),
+                            new Seen(
+                                    "short",
+                                    "a short",
+                                    Verdict.WEAK,
+                                    "Isolate one by one before a new one burns too: "
+                                            + Isolation.order(Isolation.CONTROL) + ".",
+                                    Mark.PRACTICE))),
+            new Look(
+                    "CAUSE",
+                    "The short is in",
+                    false,
+                    Isolation.CONTROL.stream()
+                            .map(l -> new Seen(
+                                    l.key(),
+                                    l.words(),
+                                    Verdict.GOOD,
+                                    "The short is found: mended before power goes on.",
+                                    Mark.PRACTICE))
+                            .toList()));
 
     public static final Family FAMILY = new Family(
             TransformerLabel.KIND,

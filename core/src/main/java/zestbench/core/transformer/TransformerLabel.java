@@ -100,45 +100,35 @@ public final class TransformerLabel {
         return grammar.done(isNothing ? null : KIND);
     }
 
-    private boolean word(int i, String word) {
-        return grammar.is(i, word);
-    }
-
-    private boolean isOneOf(int i, Set<String> words) {
-        return grammar.free(i)
-                && !grammar.isNumber(i)
-                && words.contains(grammar.at(i).word());
-    }
-
     private void voltAmps(int i) {
-        if (word(i, "va") && grammar.isNumber(i - 1) && !grammar.has("voltAmps")) {
+        if (grammar.is(i, "va") && grammar.isNumber(i - 1) && !grammar.has("voltAmps")) {
             grammar.read("voltAmps", Value.of(grammar.at(i - 1).number()), i - 1, i + 1);
         }
-        if (isOneOf(i, NAMES)) {
+        if (grammar.isOneOf(i, NAMES)) {
             grammar.skip(i, i + 1);
         }
     }
 
     private void small(int i) {
-        if ((word(i, "class") || word(i, "cl"))
+        if ((grammar.is(i, "class") || grammar.is(i, "cl"))
                 && grammar.isNumber(i + 1)
                 && grammar.at(i + 1).number() == 2) {
             grammar.read("class2", Value.of(true), i, i + 2);
-        } else if (isOneOf(i, Set.of("breaker", "fusible"))
-                || (word(i, "fuse") && isOneOf(i - 1, Set.of("with", "protected", "by")))) {
-            int to = word(i, "fusible") && word(i + 1, "link") ? i + 2 : i + 1;
-            String name = word(i, "breaker") ? "BREAKER" : word(i, "fuse") ? "FUSE" : "FUSIBLE";
+        } else if (grammar.isOneOf(i, Set.of("breaker", "fusible"))
+                || (grammar.is(i, "fuse") && grammar.isOneOf(i - 1, Set.of("with", "protected", "by")))) {
+            int to = grammar.is(i, "fusible") && grammar.is(i + 1, "link") ? i + 2 : i + 1;
+            String name = grammar.is(i, "breaker") ? "BREAKER" : grammar.is(i, "fuse") ? "FUSE" : "FUSIBLE";
             grammar.read("secondaryProtection", Value.of(name), i, to);
-        } else if (word(i, "series") && isOneOf(i + 2, Set.of("parallel"))) {
+        } else if (grammar.is(i, "series") && grammar.isOneOf(i + 2, Set.of("parallel"))) {
             grammar.read("windings", Value.of("SERIES_PARALLEL"), i, i + 3);
         }
     }
 
     private void hertz(int i) {
-        if (!word(i, "hz") || grammar.has("hertz") || !grammar.isNumber(i - 1)) {
+        if (!grammar.is(i, "hz") || grammar.has("hertz") || !grammar.isNumber(i - 1)) {
             return;
         }
-        boolean isBoth = word(i - 2, "/") && grammar.isNumber(i - 3);
+        boolean isBoth = grammar.is(i - 2, "/") && grammar.isNumber(i - 3);
         Value value = isBoth
                 ? Value.numbers(grammar.at(i - 3).number(), grammar.at(i - 1).number())
                 : Value.numbers(grammar.at(i - 1).number());
@@ -160,16 +150,16 @@ public final class TransformerLabel {
             int to;
             int from = i;
             double volts;
-            if (isOneOf(behind, COMMON)) {
+            if (grammar.isOneOf(behind, COMMON)) {
                 volts = 0;
                 to = behind + 1;
             } else if (isPrimary(behind)) {
                 volts = grammar.at(behind).number();
-                to = word(behind + 1, "v") ? behind + 2 : behind + 1;
+                to = grammar.is(behind + 1, "v") ? behind + 2 : behind + 1;
             } else {
                 int before = back(i - 1);
-                int number = word(before, "v") ? before - 1 : before;
-                if (isOneOf(before, COMMON)) {
+                int number = grammar.is(before, "v") ? before - 1 : before;
+                if (grammar.isOneOf(before, COMMON)) {
                     volts = 0;
                     from = before;
                 } else if (isPrimary(number)) {
@@ -203,7 +193,7 @@ public final class TransformerLabel {
 
     private int past(int i) {
         int at = i;
-        while (word(at, ":") || word(at, "=") || word(at, "-") || word(at, ".")) {
+        while (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, "-") || grammar.is(at, ".")) {
             at++;
         }
         return at;
@@ -211,7 +201,7 @@ public final class TransformerLabel {
 
     private int back(int i) {
         int at = i;
-        while (word(at, ":") || word(at, "=") || word(at, "-")) {
+        while (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, "-")) {
             at--;
         }
         return at;
@@ -220,7 +210,7 @@ public final class TransformerLabel {
     /** {@code PRI 120/208/240V SEC 24V}, {@code 240 x 480}, {@code 120 V to 24 V}. */
     private void sides() {
         for (int i = 0; i < grammar.size(); i++) {
-            if (isOneOf(i, SECONDARY)
+            if (grammar.isOneOf(i, SECONDARY)
                     && grammar.isNumber(past(i + 1))
                     && !grammar.has("secondaryVolts")
                     && grammar.at(past(i + 1)).number() < LEAST_PRIMARY) {
@@ -229,11 +219,11 @@ public final class TransformerLabel {
                         "secondaryVolts",
                         Value.of(grammar.at(number).number()),
                         i,
-                        word(number + 1, "v") ? number + 2 : number + 1);
+                        grammar.is(number + 1, "v") ? number + 2 : number + 1);
             }
         }
         for (int i = 0; i < grammar.size() && !grammar.has("primaryVolts"); i++) {
-            boolean isNamed = isOneOf(i, PRIMARY);
+            boolean isNamed = grammar.isOneOf(i, PRIMARY);
             int from = isNamed ? past(i + 1) : i;
             int to = row(from);
             if (to > from) {
@@ -242,7 +232,8 @@ public final class TransformerLabel {
         }
         for (int i = 0; i < grammar.size() && !grammar.has("secondaryVolts"); i++) {
             if (grammar.isNumber(i) && SECONDARIES.contains(grammar.at(i).number())) {
-                grammar.read("secondaryVolts", Value.of(grammar.at(i).number()), i, word(i + 1, "v") ? i + 2 : i + 1);
+                grammar.read(
+                        "secondaryVolts", Value.of(grammar.at(i).number()), i, grammar.is(i + 1, "v") ? i + 2 : i + 1);
             }
         }
     }
@@ -251,7 +242,7 @@ public final class TransformerLabel {
         int at = from;
         while (isPrimary(at)) {
             at++;
-            boolean isJoined = word(at, "/") || word(at, ",") || word(at, "x") || word(at, "-");
+            boolean isJoined = grammar.is(at, "/") || grammar.is(at, ",") || grammar.is(at, "x") || grammar.is(at, "-");
             if (isJoined && isPrimary(at + 1)) {
                 at++;
             } else {
@@ -265,12 +256,12 @@ public final class TransformerLabel {
         List<Value> volts = new ArrayList<>();
         boolean isCrossed = false;
         for (int i = from; i < to; i++) {
-            isCrossed |= word(i, "x");
+            isCrossed |= grammar.is(i, "x");
             if (grammar.isNumber(i)) {
                 volts.add(Value.of(grammar.at(i).number()));
             }
         }
-        grammar.read("primaryVolts", new Value.Items(volts), takeFrom, word(to, "v") ? to + 1 : to);
+        grammar.read("primaryVolts", new Value.Items(volts), takeFrom, grammar.is(to, "v") ? to + 1 : to);
         if (isCrossed) {
             grammar.set("windings", Value.of("SERIES_PARALLEL"));
             grammar.cite("windings", from, to, 0.95);

@@ -20,12 +20,12 @@ import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Offers;
 import zestbench.core.family.Spec;
+import zestbench.core.family.SpecPair;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.shop.ShopRules;
 import zestbench.core.shop.ShopRules.SmallerTransformer;
 
 /** How offered transformers serve in the place of an old one: load, taps for the line that was measured, secondary. */
@@ -42,7 +42,7 @@ final class TransformerMatch {
     private static final double USUAL_HERTZ = 60;
     private static final Mark CLASS_TWO = Mark.standard("NEC chapter 9, table 11");
     private static final Mark COILS = Mark.standard("IEC 60947-4-1");
-    private static final List<Consumer<Pair>> RULES = List.of(
+    private static final List<Consumer<SpecPair>> RULES = List.of(
             TransformerMatch::voltAmps,
             TransformerMatch::secondary,
             TransformerMatch::primary,
@@ -51,18 +51,6 @@ final class TransformerMatch {
             TransformerMatch::protection);
 
     private TransformerMatch() {}
-
-    /** An old transformer and one offered for it. */
-    private static final class Pair extends Comparison {
-        private final Spec needed;
-        private final Spec offered;
-
-        Pair(Spec needed, Spec offered, Circuit circuit, ShopRules rules) {
-            super(circuit, rules);
-            this.needed = needed;
-            this.offered = offered;
-        }
-    }
 
     static MatchAnswer of(MatchRequest request) {
         check(request.required(), "required.");
@@ -87,9 +75,7 @@ final class TransformerMatch {
 
     private static Comparison compare(MatchRequest request, Spec offered) {
         check(offered, "");
-        Pair pair = new Pair(request.required(), offered, request.circuit(), request.rules());
-        RULES.forEach(rule -> rule.accept(pair));
-        return pair;
+        return SpecPair.by(RULES, request, offered);
     }
 
     /** An old one that is too small, or another than the plate or diagram asks for. */
@@ -114,7 +100,7 @@ final class TransformerMatch {
         return out;
     }
 
-    private static void voltAmps(Pair p) {
+    private static void voltAmps(SpecPair p) {
         Optional<Double> old = p.needed.number("voltAmps");
         Optional<Double> now = p.offered.number("voltAmps");
         Double load = held(p.circuit, p.needed);
@@ -181,7 +167,7 @@ final class TransformerMatch {
                 : held.stream().mapToDouble(Double::doubleValue).sum();
     }
 
-    private static void inrush(Pair p) {
+    private static void inrush(SpecPair p) {
         double known = p.needed.rows("loads").stream()
                 .mapToDouble(l -> l.number("inrushVoltAmps").orElse(0.0))
                 .max()
@@ -193,7 +179,7 @@ final class TransformerMatch {
         }
     }
 
-    private static void secondary(Pair p) {
+    private static void secondary(SpecPair p) {
         Optional<Double> old = p.needed.number("secondaryVolts");
         Optional<Double> now = p.offered.number("secondaryVolts");
         String wanted = Comparison.worded(old, "V");
@@ -214,7 +200,7 @@ final class TransformerMatch {
     }
 
     /** The tap named for the line; another gives another secondary. [physics] */
-    private static void primary(Pair p) {
+    private static void primary(SpecPair p) {
         List<Double> taps = p.offered.numbers("primaryVolts").stream().sorted().toList();
         Double line = p.circuit.lineVolts();
         String given = taps.isEmpty()
@@ -301,7 +287,7 @@ final class TransformerMatch {
                 || (tap == 575 && system == 600);
     }
 
-    private static void hertz(Pair p) {
+    private static void hertz(SpecPair p) {
         double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
         List<Double> now = p.offered.numbers("hertz");
         if (now.isEmpty() && supply == USUAL_HERTZ) {
@@ -319,7 +305,7 @@ final class TransformerMatch {
                 serves ? "made for it" : "a 60 Hz core is overfluxed on 50 Hz");
     }
 
-    private static void class2(Pair p) {
+    private static void class2(SpecPair p) {
         if (!p.needed.flag("class2").orElse(false)) {
             return;
         }
@@ -337,7 +323,7 @@ final class TransformerMatch {
                 tooLarge ? "Class 2 stops at 100 VA" : "the wires it feeds are Class 2 wires");
     }
 
-    private static void protection(Pair p) {
+    private static void protection(SpecPair p) {
         Optional<String> old = p.needed.text("secondaryProtection");
         Optional<String> now = p.offered.text("secondaryProtection");
         if (old.isEmpty() || now.isPresent()) {

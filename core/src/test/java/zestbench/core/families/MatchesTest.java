@@ -117,23 +117,13 @@ class MatchesTest {
             })
     void aShuntIsReplacedByAPoleOnlyWhereNoHeatHangsOnIt(
             @Nullable CrankcaseHeat heat, ShuntToTwoPole school, Grade outcome) {
-        ShopRules d = ShopRules.DEFAULT;
-        ShopRules rules = new ShopRules(
-                d.capacitorOut(),
-                d.otherNominalWithinTolerance(),
-                d.makeUpCapacitors(),
-                d.universalCapacitor(),
-                d.newCapacitorWithMotor(),
-                d.motorPowerStep(),
-                d.wholeFuseSet(),
-                d.replacePittedContactor(),
-                school,
-                d.smallerTransformer(),
-                d.discharge(),
-                d.temperatureSplitLow(),
-                d.temperatureSplitHigh());
         Circuit circuit = circuit(null, null, new Beside(null, null, heat, null, null, null));
-        Match match = answer("contactor", "1.5 pole 30 FLA coil 24 V", "2 pole 30 FLA coil 24 V", circuit, rules)
+        Match match = answer(
+                        "contactor",
+                        "1.5 pole 30 FLA coil 24 V",
+                        "2 pole 30 FLA coil 24 V",
+                        circuit,
+                        Rules.with(school))
                 .matches()
                 .get(0);
         assertThat(criterion(match, "poles").outcome()).isEqualTo(outcome);
@@ -315,21 +305,7 @@ class MatchesTest {
         assertThat(answer("transformer", small, "75 VA 240 V to 24 V", circuit, RULES)
                         .findings())
                 .anyMatch(f -> f.text().startsWith("Witnesses disagree: 36 VA hang on a transformer of 40 VA"));
-        ShopRules d = ShopRules.DEFAULT;
-        ShopRules byLoad = new ShopRules(
-                d.capacitorOut(),
-                d.otherNominalWithinTolerance(),
-                d.makeUpCapacitors(),
-                d.universalCapacitor(),
-                d.newCapacitorWithMotor(),
-                d.motorPowerStep(),
-                d.wholeFuseSet(),
-                d.replacePittedContactor(),
-                d.shuntToTwoPole(),
-                SmallerTransformer.WHEN_LOAD_FITS,
-                d.discharge(),
-                d.temperatureSplitLow(),
-                d.temperatureSplitHigh());
+        ShopRules byLoad = Rules.with(SmallerTransformer.WHEN_LOAD_FITS);
         Circuit light = circuit(null, 240.0, new Beside(20.0, null, null, null, null, null));
         expect(
                 answer("transformer", "75 VA 240 V to 24 V", small, light, byLoad)

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import zestbench.core.Families;
+import zestbench.core.circuit.Isolation;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
@@ -27,6 +28,7 @@ import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.shop.ShopRules.Pitted;
+import zestbench.core.transformer.Primary;
 import zestbench.core.wiring.Graph.Spot;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
@@ -121,23 +123,8 @@ class TestsAndSheetsTest {
 
     @Test
     void theShopSaysWhatPittedContactsMean() {
-        ShopRules d = ShopRules.DEFAULT;
-        ShopRules ignores = new ShopRules(
-                d.capacitorOut(),
-                d.otherNominalWithinTolerance(),
-                d.makeUpCapacitors(),
-                d.universalCapacitor(),
-                d.newCapacitorWithMotor(),
-                d.motorPowerStep(),
-                d.wholeFuseSet(),
-                Pitted.IGNORE,
-                d.shuntToTwoPole(),
-                d.smallerTransformer(),
-                d.discharge(),
-                d.temperatureSplitLow(),
-                d.temperatureSplitHigh());
-        assertThat(pitted(d)).isEqualTo(Verdict.WEAK);
-        assertThat(pitted(ignores)).isEqualTo(Verdict.GOOD);
+        assertThat(pitted(ShopRules.DEFAULT)).isEqualTo(Verdict.WEAK);
+        assertThat(pitted(Rules.with(Pitted.IGNORE))).isEqualTo(Verdict.GOOD);
     }
 
     private static Verdict pitted(ShopRules rules) {
@@ -242,5 +229,28 @@ class TestsAndSheetsTest {
                         .orElseThrow()
                         .meaning())
                 .contains("Isolate the loads one by one");
+    }
+
+    /** What is likely and quick to part comes first: likelihood over minutes, falling. */
+    @Test
+    void loadsArePartedByLikelihoodAndEase() {
+        for (List<Isolation> loads : List.of(Isolation.LINE, Isolation.CONTROL)) {
+            List<Double> weights =
+                    loads.stream().map(l -> (double) l.likely() / l.minutes()).toList();
+            assertThat(weights).isSortedAccordingTo(java.util.Comparator.reverseOrder());
+            assertThat(loads).extracting(Isolation::key).doesNotHaveDuplicates();
+        }
+        assertThat(Isolation.order(Isolation.CONTROL)).startsWith("contactor coil, thermostat wire outdoors");
+    }
+
+    /** On 208 V: 0–208 gives 24 V; 0–240 gives 20.8 V, still a coil's; 120–208 is 88 V by design and burns. */
+    @ParameterizedTest(name = "{0}–{1} V leads on 208 V: right {2}")
+    @CsvSource({"0, 208, true", "0, 240, true", "0, 120, false", "120, 208, false", "208, 240, false", "208, 208, false"
+    })
+    void thePairThatIsConnectedIsHeldAgainstItsDesign(double one, double two, boolean isRight) {
+        Primary.Pair pair = Primary.pair(new Primary.Lead("A", one), new Primary.Lead("B", two), 208, 24);
+        assertThat(pair.isRight(24)).as(pair.words()).isEqualTo(isRight);
+        assertThat(pair.words().contains("burns it") || pair.words().contains("a short"))
+                .isEqualTo(!isRight);
     }
 }

@@ -186,6 +186,8 @@ class CallViewer {
                 part.untested(),
                 part.coolAtMillis() > 0 ? part.coolAtMillis() : null,
                 motors.leads(part),
+                motors.primaryLeads(part),
+                motors.pair(part),
                 motors.sheave(part),
                 motors.capacitor(part, state, call.unit()),
                 closed(part),

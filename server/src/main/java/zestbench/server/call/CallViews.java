@@ -148,6 +148,8 @@ final class CallViews {
             List<String> untested,
             @Nullable Long coolAtMillis,
             @Nullable LeadsView leads,
+            List<String> primaryLeads,
+            @Nullable LookView pair,
             @Nullable JudgedView sheave,
             @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,

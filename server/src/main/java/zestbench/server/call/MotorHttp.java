@@ -205,6 +205,17 @@ class MotorHttp {
         return once.change(id, sender, () -> motors.look(id, sender.who(), part, given.look(), given.seen()));
     }
 
+    /** Two of a transformer's primary leads, by their place in the printed list. */
+    record PairTried(
+            @NotNull(message = "give a lead") Integer one,
+            @NotNull(message = "give another lead") Integer two) {}
+
+    @PostMapping("/parts/{part}/pair")
+    CallView pair(
+            @PathVariable long id, @PathVariable String part, @Valid @RequestBody PairTried given, Sender sender) {
+        return once.change(id, sender, () -> motors.pair(id, sender.who(), part, given.one(), given.two()));
+    }
+
     @PutMapping("/parts/{part}/leads/wires")
     CallView leads(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Leads given, Sender sender) {
         List<Wire> leads = WiringHttp.wires(new Wires(given.wires()), List.of());

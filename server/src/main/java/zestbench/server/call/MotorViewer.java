@@ -15,6 +15,8 @@ import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.transformer.Primary;
+import zestbench.core.transformer.TransformerLabel;
 import zestbench.server.call.CallViews.CapacitorView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.call.CallViews.LeadsView;
@@ -75,6 +77,27 @@ class MotorViewer {
                 part.family().terminals().apply(label),
                 printed == null ? "" : printed.connection(),
                 label.numberGroups("volts").size() > 1);
+    }
+
+    /** Primary leads of a chosen transformer, as its label prints them. */
+    List<String> primaryLeads(PartState part) {
+        Entry.Chosen chosen = part.chosen();
+        boolean isTransformer = part.family().kind().equals(TransformerLabel.KIND);
+        return chosen == null || !isTransformer
+                ? List.of()
+                : Primary.of(chosen.pieces().get(0).spec()).leads().stream()
+                        .map(Primary.Lead::words)
+                        .toList();
+    }
+
+    /** On which two leads the line was said to be, and what that comes to. */
+    @Nullable
+    LookView pair(PartState part) {
+        Entry.Looked pair = part.looks().get(ProofList.PAIR);
+        return pair == null
+                ? null
+                : new LookView(
+                        ProofList.PAIR, pair.words(), true, pair.verdict().name(), pair.meaning(), List.of());
     }
 
     @Nullable

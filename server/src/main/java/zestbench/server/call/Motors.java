@@ -13,6 +13,7 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Verdict;
 import zestbench.core.motor.BeltDrive;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
@@ -22,6 +23,8 @@ import zestbench.core.quantity.Quantity;
 import zestbench.core.quick.MotorReadings;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.ProofList;
+import zestbench.core.transformer.Primary;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Wire;
@@ -293,6 +296,39 @@ public class Motors {
                         look.question() + ": " + seen.words(),
                         seen.verdict(),
                         seen.meaning()));
+        if (seen.verdict() == Verdict.WEAK) {
+            String words = look.question() + ": " + seen.words();
+            calls.add(callId, who, new Entry.Noted("Write-up, " + part.added().title() + ": " + words + "."));
+        }
+    }
+
+    /** Keeps on which two of its primary leads a new transformer has the line; a wrong pair is refused with the ratio. */
+    @Transactional
+    public void pair(long callId, String who, String partId, int one, int two) {
+        Calls.Open call = calls.working(callId);
+        PartState part = call.part(partId);
+        Spec label = label(part);
+        List<Primary.Lead> leads = Primary.of(label).leads();
+        InputProblem.require(
+                one >= 0 && two >= 0 && one < leads.size() && two < leads.size() && one != two,
+                "one",
+                one + " and " + two,
+                "give two different leads of the new transformer's printed list");
+        double line = InputProblem.given(
+                call.state().circuit(part).lineVolts(), "lineVolts", "read the line under Supply first");
+        double rated = label.number("secondaryVolts").orElse(24.0);
+        Primary.Pair pair = Primary.pair(leads.get(one), leads.get(two), line, rated);
+        boolean isRight = pair.isRight(rated);
+        calls.add(
+                callId,
+                who,
+                new Entry.Looked(
+                        partId,
+                        ProofList.PAIR,
+                        one + "-" + two,
+                        (isRight ? "Line on the right two leads: " : "Refused before power: ") + pair.words(),
+                        isRight ? Verdict.GOOD : Verdict.FAILED,
+                        pair.words()));
     }
 
     /** Keeps the new part's leads as its own label prints them. */

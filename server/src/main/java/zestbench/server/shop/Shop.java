@@ -116,7 +116,7 @@ public class Shop {
 
         private static RulesView view(InForce now) {
             return new RulesView(
-                    now.number(), now.rules(), ShopRules.DEFAULT, now.sinceMillis(), now.who(), School.CAPACITORS);
+                    now.number(), now.rules(), ShopRules.DEFAULT, now.sinceMillis(), now.who(), School.ALL);
         }
     }
 }
