@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -168,6 +169,27 @@ class PartsJourneyTest {
         assertThat(bench.get(call).json().at("/safe/live").asBoolean())
                 .as("primary volts are read with the power on")
                 .isTrue();
+    }
+
+    /** A sheet that opens while other things go onto the same tape: each waits its turn, none fails. */
+    @Test
+    void whatComesAtTheSameTimeGoesOnTheTapeOneAfterAnother() {
+        begin("loft 7 heat pump", "contactor", "2 POLE 30 FLA COIL 24 V");
+        change(part + "/choice", "{\"text\":\"2 POLE 40 FLA COIL 24 V 50/60 HZ\"}");
+        for (JsonNode pair : bench.get(call).json().at("/safe/pairs")) {
+            change("/dead", "{\"place\":" + pair.at("/place") + ",\"pair\":" + pair.at("/pair") + ",\"volts\":0.2}");
+        }
+        List<Integer> answers = IntStream.range(0, 24)
+                .parallel()
+                .mapToObj(i -> i % 3 == 0
+                        ? bench.post(call + part + "/sheet", "{}")
+                        : bench.post(call + "/notes", "{\"text\":\"note " + i + "\"}"))
+                .map(RunningBench.Answer::status)
+                .toList();
+        assertThat(answers).containsOnly(200);
+        List<String> titles = texts(bench.get(call).json().at("/tape"), "/text/title");
+        assertThat(titles).filteredOn(t -> t.startsWith("note ")).hasSize(16);
+        assertThat(titles).filteredOn(t -> t.startsWith("Hook-up sheet opened")).hasSize(1);
     }
 
     @Test

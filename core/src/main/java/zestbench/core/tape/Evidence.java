@@ -8,6 +8,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Letters;
+import zestbench.core.startdevice.StartDeviceLabel;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
@@ -35,8 +36,14 @@ final class Evidence {
         for (Line line : windings) {
             evidence.windings((Entry.WindingsRead) line.entry());
         }
+        int startDevices = 0;
         for (PartState part : parts) {
             evidence.part(part);
+            boolean isOpen = part.closed() == null;
+            startDevices += isOpen && part.family().kind().equals(StartDeviceLabel.KIND) ? 1 : 0;
+        }
+        if (startDevices > 1) {
+            evidence.facts.put(Fact.TWO_START_DEVICES, true);
         }
         for (Line line : amps) {
             evidence.amps((Entry.AmpsRead) line.entry());

@@ -357,6 +357,11 @@ class MotorOnTapeTest {
         add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
         add(new Entry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, ""));
         assertThat(state().part("s").verdict()).isEqualTo(Verdict.FAILED);
+        tape.clear();
+        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
+        add(new Entry.PartAdded("t", "start-device", "Start device", "In the panel", "compressor"));
+        assertThat(state().evidence()).as("two parts in question are two").containsEntry(Fact.TWO_START_DEVICES, true);
     }
 
     @Test

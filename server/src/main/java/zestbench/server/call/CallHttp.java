@@ -100,7 +100,7 @@ class CallHttp {
 
     @PostMapping("/api/quick-check")
     CallView quickCheck(Sender sender) {
-        return view(calls.quickCheck(sender.id()));
+        return view(once.inTurn(() -> calls.quickCheck(sender.id())));
     }
 
     @PostMapping("/api/calls/{id}/parts")

@@ -2,7 +2,9 @@ package zestbench.server.call;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
+import java.util.Objects;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import org.springframework.data.domain.Persistable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
@@ -53,6 +55,16 @@ class Once {
         this.transaction = transaction;
         this.calls = calls;
         this.viewer = viewer;
+    }
+
+    /** Carries out something that writes onto a tape when its turn has come, in one transaction. */
+    <T> T inTurn(Supplier<T> work) {
+        turn.lock();
+        try {
+            return Objects.requireNonNull(transaction.execute(status -> work.get()));
+        } finally {
+            turn.unlock();
+        }
     }
 
     CallView change(long callId, Sender sender, Runnable change) {

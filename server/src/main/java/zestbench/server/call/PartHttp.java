@@ -325,7 +325,7 @@ class PartHttp {
     /** Opens the sheet, which needs a dead reading the first time. */
     @PostMapping("/sheet")
     SheetView sheet(@PathVariable long id, @PathVariable String part, Sender sender) {
-        Sheet sheet = repair.sheet(id, sender.who(), part);
+        Sheet sheet = once.inTurn(() -> repair.sheet(id, sender.who(), part));
         Calls.Open call = calls.open(id);
         var deadness = call.state().deadness();
         var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
