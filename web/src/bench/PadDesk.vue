@@ -10,6 +10,7 @@ const props = defineProps<{
   unit: string
   isReady: boolean
   hasOverRange?: boolean
+  goesBelowZero?: boolean
 }>()
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
@@ -37,6 +38,7 @@ watch(
       :unit="unit"
       :is-ready="isReady"
       :has-over-range="hasOverRange"
+      :goes-below-zero="goesBelowZero"
       @next="emit('next')"
     />
   </div>

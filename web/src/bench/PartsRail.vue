@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { whenOf } from '@/shared/time'
 import Slice from '@/shared/Slice.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
-import { useCall, type CallStep } from '@/stores/call'
+import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import type { PartView } from '@/api/types'
 import AddPart from './AddPart.vue'
@@ -26,6 +26,15 @@ const plateWords = computed(() => {
   if (checks.length > 0) return 'agrees with itself'
   return Object.keys(store.call?.plates.outdoor.fields ?? {}).length > 0 ? 'half read' : 'not read'
 })
+const leaveWords = computed(() => {
+  const call = store.call
+  if (!call) return ''
+  if (call.status !== 'OPEN') return call.status.toLowerCase()
+  if (call.leave.proof.kept) return 'proved'
+  const open = call.leave.writeUps.length
+  if (call.leave.proof.isRunning) return 'unit runs'
+  return open === 0 ? '' : open === 1 ? '1 write-up' : `${open} write-ups`
+})
 const steps = computed<{ step: CallStep; title: string; words: string }[]>(() => [
   { step: 'ASK', title: 'Ask', words: store.call?.complaint ?? '' },
   { step: 'SAFE', title: 'Make safe', words: safeWords.value },
@@ -33,17 +42,15 @@ const steps = computed<{ step: CallStep; title: string; words: string }[]>(() =>
   {
     step: 'LEAVE',
     title: 'Leave',
-    words: store.call?.status === 'OPEN' ? '' : (store.call?.status.toLowerCase() ?? ''),
+    words: leaveWords.value,
   },
 ])
 const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step === 'SAFE') : steps.value))
 
 function isAt(step: CallStep) {
   if (!('call' in store.place)) return false
-  return (
-    store.place.call === step ||
-    (step === 'PLATE' && ['SUPPLY', 'WINDINGS', 'AMPS', 'FOUND'].includes(store.place.call))
-  )
+  const at = store.place.call
+  return at === step || [OF_UNIT, OF_LEAVING].some((sheets) => sheets.includes(step) && sheets.includes(at))
 }
 function goCall(step: CallStep) {
   store.go({ call: step })

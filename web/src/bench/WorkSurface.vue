@@ -3,7 +3,7 @@ import { computed, type Component } from 'vue'
 import { STEPS, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
 import TimerPlate from '@/shell/TimerPlate.vue'
-import { useCall, type CallStep } from '@/stores/call'
+import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import AmpsStep from './steps/AmpsStep.vue'
 import AskStep from './steps/AskStep.vue'
 import FoundStep from './steps/FoundStep.vue'
@@ -12,12 +12,15 @@ import JudgeStep from './steps/JudgeStep.vue'
 import LeaveStep from './steps/LeaveStep.vue'
 import MakeSafeStep from './steps/MakeSafeStep.vue'
 import MatchStep from './steps/MatchStep.vue'
+import OptionsStep from './steps/OptionsStep.vue'
 import PlateStep from './steps/PlateStep.vue'
+import ProofStep from './steps/ProofStep.vue'
 import ProveStep from './steps/ProveStep.vue'
 import ReadStep from './steps/ReadStep.vue'
 import SupplyStep from './steps/SupplyStep.vue'
 import TestStep from './steps/TestStep.vue'
 import WindingsStep from './steps/WindingsStep.vue'
+import WriteUpsStep from './steps/WriteUpsStep.vue'
 
 /** One step of one part, or one step of the call. */
 const store = useCall()
@@ -37,6 +40,9 @@ const OF_CALL: Record<CallStep, Component> = {
   WINDINGS: WindingsStep,
   AMPS: AmpsStep,
   FOUND: FoundStep,
+  PROOF: ProofStep,
+  WRITE_UPS: WriteUpsStep,
+  OPTIONS: OptionsStep,
   LEAVE: LeaveStep,
 }
 const TITLES: Record<CallStep, string> = {
@@ -47,13 +53,20 @@ const TITLES: Record<CallStep, string> = {
   WINDINGS: 'Windings',
   AMPS: 'Amps',
   FOUND: 'As found',
+  PROOF: 'Prove it',
+  WRITE_UPS: 'Write-ups',
+  OPTIONS: 'Options',
   LEAVE: 'Leave',
 }
-/** The unit as it stands: five sheets under one step. */
-const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'AMPS', 'FOUND']
-const unitStep = computed(() => {
+const sheets = computed(() => {
   const at = store.place
-  return 'call' in at && OF_UNIT.includes(at.call) ? at.call : null
+  if (!('call' in at)) return null
+  const all = [
+    { name: 'The unit', steps: OF_UNIT },
+    { name: 'Leaving', steps: OF_LEAVING },
+  ]
+  const found = all.find(({ steps }) => steps.includes(at.call))
+  return found ? { ...found, at: at.call } : null
 })
 
 const isQuick = computed(
@@ -96,14 +109,19 @@ const key = computed(() => JSON.stringify(store.place))
         </button>
       </nav>
     </template>
-    <nav v-else-if="unitStep" class="steps sheets zb-noprint" aria-label="The unit">
+    <nav
+      v-else-if="sheets"
+      class="steps sheets zb-noprint"
+      :style="{ '--sheets': sheets.steps.length }"
+      :aria-label="sheets.name"
+    >
       <button
-        v-for="s in OF_UNIT"
+        v-for="s in sheets.steps"
         :key="s"
         type="button"
         class="step"
-        :class="{ on: s === unitStep }"
-        :aria-current="s === unitStep ? 'step' : undefined"
+        :class="{ on: s === sheets.at }"
+        :aria-current="s === sheets.at ? 'step' : undefined"
         @click="store.go({ call: s })"
       >
         {{ TITLES[s] }}
@@ -160,7 +178,7 @@ h2 {
   flex: none;
 }
 .sheets {
-  grid-template-columns: repeat(5, 1fr);
+  grid-template-columns: repeat(var(--sheets), 1fr);
   margin-top: 12px;
 }
 .step {
@@ -239,7 +257,7 @@ h2 {
     grid-template-columns: repeat(6, auto);
   }
   .steps.sheets {
-    grid-template-columns: repeat(5, auto);
+    grid-template-columns: repeat(var(--sheets), auto);
     margin-top: 0;
   }
   .step {

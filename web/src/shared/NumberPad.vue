@@ -3,7 +3,13 @@ import { useEventListener } from '@vueuse/core'
 import { mdiBackspaceOutline } from '@mdi/js'
 
 /** The large pad: figures, OL, rub out, next. The physical keyboard does the same while it is on screen. */
-const props = defineProps<{ unit: string; hasOverRange?: boolean; nextWord?: string; isReady: boolean }>()
+const props = defineProps<{
+  unit: string
+  hasOverRange?: boolean
+  goesBelowZero?: boolean
+  nextWord?: string
+  isReady: boolean
+}>()
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
 
@@ -12,6 +18,8 @@ const LONGEST = 9
 function press(key: string) {
   if (key === 'OL') {
     text.value = 'OL'
+  } else if (key === '±') {
+    text.value = text.value.startsWith('-') ? text.value.slice(1) : `-${text.value}`
   } else if (key === 'back') {
     text.value = text.value === 'OL' ? '' : text.value.slice(0, -1)
   } else if (key === '.') {
@@ -37,6 +45,7 @@ useEventListener(
     if (document.querySelector('.v-dialog.v-overlay--active')) return
     if (/^[0-9]$/.test(event.key)) press(event.key)
     else if (event.key === '.' || event.key === ',') press('.')
+    else if (event.key === '-' && props.goesBelowZero) press('±')
     else if (event.key === 'Backspace') press('back')
     else if (event.key.toLowerCase() === 'o' && props.hasOverRange) press('OL')
     // with a figure on the pad Enter takes it, whatever was tapped last; without one it is the tapped button's
@@ -53,7 +62,11 @@ useEventListener(
 <template>
   <div class="pad" data-pad role="group" aria-label="Number pad" @mousedown.prevent>
     <button v-for="k in ['7', '8', '9']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
+    <button v-if="goesBelowZero" type="button" class="key" aria-label="below zero" @click="press('±')">
+      ±
+    </button>
     <button
+      v-else
       type="button"
       class="key word"
       :disabled="!hasOverRange"

@@ -3,14 +3,19 @@ import UPlot from 'uplot'
 import 'uplot/dist/uPlot.min.css'
 import { useElementSize } from '@vueuse/core'
 import { onBeforeUnmount, ref, watch } from 'vue'
-import { dayOf } from './time'
+import { dayOf, timeOf } from './time'
 
 /** One value over time: a line through its readings. The same figures stand beside it for those who do not see it. */
 const props = defineProps<{
   name: string
   unit: string
   points: readonly { atMillis: number; value: number }[]
+  /** read within one visit: told by the clock, not the day */
+  isOfToday?: boolean
+  /** lines across: what it may not leave */
+  limits?: readonly number[]
 }>()
+const whenOf = (millis: number) => (props.isOfToday ? timeOf(millis) : dayOf(millis))
 const HEIGHT = 170
 const SECOND = 1000
 const box = ref<HTMLElement | null>(null)
@@ -24,6 +29,7 @@ function draw() {
   plot?.destroy()
   plot = null
   if (!box.value || width.value === 0) return
+  const limits = props.limits ?? []
   const ink = colour('--zb-ink')
   const hair = colour('--zb-hair')
   const axis = { stroke: ink, grid: { stroke: hair, width: 1 }, ticks: { stroke: hair, width: 1 } }
@@ -35,19 +41,26 @@ function draw() {
       cursor: { show: false },
       scales: {
         y: {
-          range: (_, low, high) => [
-            Math.max(0, low - (high - low || high) * 0.3),
-            high + (high - low || high) * 0.3,
-          ],
+          range: (_, lowest, highest) => {
+            const all = [lowest, highest, ...(props.limits ?? [])]
+            const [low, high] = [Math.min(...all), Math.max(...all)]
+            const edge = (high - low || Math.abs(high)) * 0.3
+            return [low < 0 ? low - edge : Math.max(0, low - edge), high + edge]
+          },
         },
       },
       axes: [axis, { ...axis, size: 56 }],
       series: [
         {},
         { stroke: ink, width: 2, points: { show: true, size: 9, fill: colour('--zb-lemon'), stroke: ink } },
+        ...limits.map(() => ({ stroke: ink, width: 1, dash: [6, 5], points: { show: false } })),
       ],
     },
-    [props.points.map((p) => p.atMillis / SECOND), props.points.map((p) => p.value)],
+    [
+      props.points.map((p) => p.atMillis / SECOND),
+      props.points.map((p) => p.value),
+      ...limits.map((limit) => props.points.map(() => limit)),
+    ],
     box.value,
   )
 }
@@ -59,7 +72,7 @@ onBeforeUnmount(() => plot?.destroy())
   <figure class="plot">
     <div ref="box" aria-hidden="true" />
     <figcaption class="zb-small zb-soft">
-      {{ name }}: {{ points.map((p) => `${dayOf(p.atMillis)} ${p.value} ${unit}`).join(', ') }}
+      {{ name }}: {{ points.map((p) => `${whenOf(p.atMillis)} ${p.value} ${unit}`).join(', ') }}
     </figcaption>
   </figure>
 </template>

@@ -5,7 +5,22 @@ import { STEPS, type CallView, type Step } from '@/api/types'
 import { useTimers } from './timers'
 import { useWaiting } from './waiting'
 
-export type CallStep = 'ASK' | 'SAFE' | 'PLATE' | 'SUPPLY' | 'WINDINGS' | 'AMPS' | 'FOUND' | 'LEAVE'
+export type CallStep =
+  | 'ASK'
+  | 'SAFE'
+  | 'PLATE'
+  | 'SUPPLY'
+  | 'WINDINGS'
+  | 'AMPS'
+  | 'FOUND'
+  | 'PROOF'
+  | 'WRITE_UPS'
+  | 'OPTIONS'
+  | 'LEAVE'
+/** The unit as it stands: five sheets under one step. */
+export const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'AMPS', 'FOUND']
+/** How the visit ends: four sheets under one step. */
+export const OF_LEAVING: readonly CallStep[] = ['PROOF', 'WRITE_UPS', 'OPTIONS', 'LEAVE']
 /** What the work surface shows: a step of the call, or a step of one part. */
 export type Place = { call: CallStep } | { part: string; step: Step }
 

@@ -27,7 +27,12 @@ export const useTimers = defineStore('timers', () => {
     const tried = call.parts
       .filter((p) => p.coolAtMillis !== undefined && !p.closed)
       .map((p) => ({ callId: call.id, title: `${p.title} cool`, dueMillis: p.coolAtMillis as number }))
-    timers.value = [...others, ...own, ...cooling, ...tried]
+    const settling = call.leave.proof.settling
+    const settles =
+      settling && !settling.isSettled && !call.leave.proof.kept
+        ? [{ callId: call.id, title: 'settles', dueMillis: settling.fromMillis }]
+        : []
+    timers.value = [...others, ...own, ...cooling, ...tried, ...settles]
   }
 
   const first = computed(() => {

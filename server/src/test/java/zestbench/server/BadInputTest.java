@@ -86,7 +86,7 @@ class BadInputTest {
                                 .replace("{part}", part)
                                 .replace("{place}", id.equals("x") ? "x" : place)
                                 .replace("{number}", "1")
-                                .replace("{name}", "none");
+                                .replaceAll("\\{[a-zA-Z]+}", "none");
                         if (!real.endsWith("/end") || !id.equals(call)) {
                             out.add(org.junit.jupiter.params.provider.Arguments.of(method, real));
                         }

@@ -129,7 +129,7 @@ class PartsJourneyTest {
         look("HOLDER", "heat");
         assertThat(texts(bench.get(call).json().at("/tape"), "/text/title"))
                 .as("a heat-marked holder is written up")
-                .anyMatch(t -> t.startsWith("Write-up, Disconnect and fuses: Holder and clips"));
+                .anyMatch(t -> t.startsWith("Write-up, disconnect and fuses: Holder and clips"));
         look("CAUSE", "wire");
         look("AGAIN", "yes");
         assertThat(view().at("/looks").toString()).contains("Isolate the loads one by one");
@@ -156,7 +156,7 @@ class PartsJourneyTest {
         change(part + "/choice", "{\"offer\":" + answer.at("/offers/0/offer") + "}");
         assertThat(texts(bench.get(call).json().at("/tape"), "/text/title"))
                 .as("what did not go together stays for the next person")
-                .anyMatch(t -> t.startsWith("Write-up, Control transformer: Witnesses disagree"));
+                .anyMatch(t -> t.startsWith("Write-up, control transformer: Witnesses disagree"));
         JsonNode sheet = sheet();
         assertThat(texts(sheet.at("/steps"), "/text"))
                 .anyMatch(t -> t.startsWith("BLACK (common) to"))

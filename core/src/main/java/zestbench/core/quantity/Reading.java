@@ -23,7 +23,7 @@ public record Reading(
     }
 
     public Reading {
-        if (!Double.isFinite(value) || value < 0) {
+        if (!Double.isFinite(value) || (value < 0 && !quantity.goesBelowZero())) {
             throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 upward");
         }
         if (resolution != null && !(resolution > 0 && Double.isFinite(resolution))) {
@@ -51,7 +51,7 @@ public record Reading(
         return state == State.FIGURE;
     }
 
-    /** The figure in its unit with at least two decimals as a meter shows it, or the word for what it showed. */
+    /** The figure in its unit with as many decimals as a meter shows, or the word for what it showed. */
     public String text() {
         return switch (state) {
             case FIGURE -> shown() + " " + unit();
@@ -69,12 +69,12 @@ public record Reading(
         return quantity == Quantity.OHMS && value >= MEGOHM / 10;
     }
 
-    /** The figure alone, on two decimals unless the meter shows more. */
+    /** The figure alone, on the decimals its quantity is shown with unless the meter shows more. */
     public String shown() {
         double x = isInMegohms() ? value / MEGOHM : value;
         String plain = Figures.plain(x);
         int point = plain.indexOf('.');
-        boolean finer = point >= 0 && plain.length() - point > 3;
-        return finer ? plain : Figures.fixed(x, 2);
+        boolean finer = point >= 0 && plain.length() - point - 1 > quantity.leastDecimals();
+        return finer ? plain : Figures.fixed(x, quantity.leastDecimals());
     }
 }

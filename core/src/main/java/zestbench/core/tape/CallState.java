@@ -42,6 +42,7 @@ public final class CallState {
     private final Set<Long> struck;
     private final SafePeriod safe = new SafePeriod();
     private final SupplyState supply = new SupplyState();
+    private final LeaveState leave = new LeaveState();
     private final Map<String, String> answers = new LinkedHashMap<>();
     private final Map<String, PlaceFound> places = new LinkedHashMap<>();
     private final Map<String, Line> windings = new LinkedHashMap<>();
@@ -104,6 +105,7 @@ public final class CallState {
         if (entry instanceof Entry.AmpsRead read && read.at() != null) {
             amps.put(read.at() + " " + read.key(), line);
         }
+        leave.take(line);
         takeSafety(line);
     }
 
@@ -155,6 +157,7 @@ public final class CallState {
     /** Amps, readings under load and volts of the supply are taken with the power on. */
     private static boolean isLive(Entry entry) {
         return entry instanceof Entry.PowerOn
+                || entry instanceof Entry.UnitStarted
                 || entry instanceof Entry.AmpsRead
                 || (entry instanceof Entry.SupplyRead read
                         && !read.point().isControl()
@@ -181,6 +184,10 @@ public final class CallState {
                 || entry instanceof Entry.SupplyRead
                 || entry instanceof Entry.WindingsRead
                 || entry instanceof Entry.MeterProved
+                || entry instanceof Entry.ProofRead
+                || entry instanceof Entry.ProofKept
+                || entry instanceof Entry.WrittenUp
+                || entry instanceof Entry.WriteUpEnded
                 || entry instanceof Entry.Answered
                 || entry instanceof Entry.Noted;
     }
@@ -240,6 +247,11 @@ public final class CallState {
 
     public SupplyState supply() {
         return supply;
+    }
+
+    /** How the call ends. */
+    public LeaveState leave() {
+        return leave;
     }
 
     /** The latest reading of windings, by place. */

@@ -2,6 +2,7 @@ package zestbench.core.tape;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.MatchAnswer.Assignment;
@@ -11,7 +12,10 @@ import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.options.CustomerOption;
 import zestbench.core.plate.Plates;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.UnitProof;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.wiring.Wire;
 
@@ -211,6 +215,72 @@ public sealed interface Entry {
 
     /** A photo of a place as it was found. */
     record PlacePhoto(String place, String photo) implements Entry {}
+
+    /** The unit was started and runs, so that its proof can be read. */
+    record UnitStarted() implements Entry {}
+
+    /** A line of the list before power was ticked or unticked. */
+    record UnitTicked(String key, String text, boolean on) implements Entry {}
+
+    /** A running unit was read at one point. @param value in the point's unit */
+    record ProofRead(ProofPoint point, double value) implements Entry {}
+
+    /**
+     * The proof of the unit was kept.
+     *
+     * @param isSettled whether the unit had run long enough
+     * @param isBenchmark whether it is from now on what this unit can do at its best
+     */
+    record ProofKept(
+            Map<ProofPoint, Double> readings,
+            List<Judged> verdicts,
+            List<UnitProof.Shown> shown,
+            List<Finding> findings,
+            boolean isSettled,
+            boolean isBenchmark)
+            implements Entry {
+        /** What it amounts to. */
+        public UnitProof.Answer answer() {
+            return new UnitProof.Answer(verdicts, shown, findings);
+        }
+    }
+
+    /** Something was seen and not done. @param id under which any later visit can end it @param place in the unit; empty where it is of the whole */
+    record WrittenUp(String id, String place, String what, String why, Urgency urgency) implements Entry {}
+
+    /** How long something that was seen can wait. */
+    enum Urgency {
+        NOW("before it runs on"),
+        SOON("this season"),
+        WATCH("look again next visit");
+
+        private final String words;
+
+        Urgency(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What was written up, on this visit or an earlier one, is done or no longer so. */
+    record WriteUpEnded(String id, String what, String how) implements Entry {}
+
+    /** What the customer can choose from, in place of what was offered before. */
+    record OptionsOffered(List<CustomerOption> options) implements Entry {}
+
+    /** What the customer chose. @param key of the option; empty where the choice was taken back */
+    record OptionTaken(String key, String words) implements Entry {}
+
+    /** A part was ordered, so that the call waits for it. @param ready the day it can be fetched, as 2026-11-27 */
+    record Ordered(
+            String part, String order, String item, String title, String label, double price, String from, String ready)
+            implements Entry {}
+
+    /** The ordered part is here, or will not come. */
+    record OrderEnded(String part, String order, boolean isHere) implements Entry {}
 
     /** Words for the record. */
     record Noted(String text) implements Entry {}

@@ -24,6 +24,7 @@ public record NextThing(
         SAFE,
         PLATE,
         SUPPLY,
+        PROOF,
         LEAVE
     }
 
@@ -36,7 +37,22 @@ public record NextThing(
                 return of(call, part);
             }
         }
-        return parts == 0 ? ofArrival(call) : ofCall("Nothing left open: leave", CallStep.LEAVE);
+        if (parts == 0) {
+            return ofArrival(call);
+        }
+        return isChanged(call) && call.leave().kept() == null
+                ? ofCall("Prove the whole unit", CallStep.PROOF)
+                : ofCall("Nothing left open: leave", CallStep.LEAVE);
+    }
+
+    /** Whether anything was put into the unit. */
+    private static boolean isChanged(CallState call) {
+        for (PartState part : call.parts()) {
+            if (part.chosen() != null) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static NextThing ofCall(String text, CallStep step) {
@@ -69,6 +85,14 @@ public record NextThing(
     }
 
     private static NextThing of(CallState call, PartState part) {
+        Entry.Ordered ordered = part.ordered();
+        if (ordered != null && part.chosen() == null) {
+            return new NextThing(
+                    "Waits for its part, ready " + ordered.ready() + ": " + ordered.title(),
+                    part.id(),
+                    Step.MATCH,
+                    null);
+        }
         Set<Step> filled = call.filled(part);
         String name = part.added().title();
         for (Step step : Step.values()) {

@@ -42,8 +42,10 @@ public final class PartState {
     private Entry.@Nullable SheaveSet sheave;
     private Entry.@Nullable Chosen chosen;
     private Entry.@Nullable PartClosed closed;
+    private Entry.@Nullable Ordered ordered;
     private boolean sheetOpened;
     private long triedMillis;
+    private long closedAtMillis;
 
     PartState(Entry.PartAdded added) {
         this.added = added;
@@ -79,8 +81,13 @@ public final class PartState {
             photos.add(photo.photo());
         } else if (entry instanceof Entry.PartClosed end) {
             closed = end;
+            closedAtMillis = line.atMillis();
         } else if (entry instanceof Entry.PartReopened) {
             closed = null;
+        } else if (entry instanceof Entry.Ordered order) {
+            ordered = order;
+        } else if (entry instanceof Entry.OrderEnded) {
+            ordered = null;
         } else {
             reading(line);
         }
@@ -232,8 +239,18 @@ public final class PartState {
         return chosen;
     }
 
+    /** The order it waits for; null where it waits for none. */
+    public Entry.@Nullable Ordered ordered() {
+        return closed == null ? ordered : null;
+    }
+
     public Entry.@Nullable PartClosed closed() {
         return closed;
+    }
+
+    /** When it was last closed; 0 where it never was. */
+    public long closedAtMillis() {
+        return closedAtMillis;
     }
 
     public boolean isSheetOpened() {

@@ -96,6 +96,17 @@ public final class ProofList {
                         && e.getValue().judged().verdict() != Verdict.FAILED);
     }
 
+    /** The values the part was found with, such as "HERM 51.20 µF, FAN 7.48 µF"; its rating where nothing was read. */
+    public static String asFound(PartState part) {
+        List<String> out = new ArrayList<>();
+        part.readings().values().forEach(t -> out.add(reading(t)));
+        part.looks().values().forEach(l -> out.add(l.words()));
+        if (out.isEmpty() && !part.spec().isEmpty()) {
+            out.add(part.family().shortText().apply(part.spec()));
+        }
+        return String.join(", ", out);
+    }
+
     /** The values the part is left with, such as "HERM 55.20 µF, FAN 7.48 µF". */
     public static String asLeft(PartState part) {
         List<String> out = new ArrayList<>();

@@ -129,7 +129,7 @@ public record TapeText(
         }
         return entry instanceof Entry.PowerOn
                 ? Optional.of(words("Power back on", "read dead again before hands go in", "", List.of()))
-                : Optional.empty();
+                : LeaveText.of(entry);
     }
 
     private static TapeText windings(Entry.WindingsRead e) {
@@ -282,7 +282,7 @@ public record TapeText(
                 judged.reckoning().mark());
     }
 
-    private static TapeText words(String title, String detail, String word, List<String> reckoning) {
+    static TapeText words(String title, String detail, String word, List<String> reckoning) {
         return new TapeText("", "", title, detail, word, null, reckoning, null);
     }
 

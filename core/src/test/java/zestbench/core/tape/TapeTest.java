@@ -64,7 +64,7 @@ class TapeTest {
         assertThat(ProofList.open(part())).isEmpty();
         add(new Entry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
         assertThat(filled()).containsExactlyInAnyOrder(Step.values());
-        assertThat(next()).isEqualTo("Nothing left open: leave");
+        assertThat(next()).isEqualTo("Prove the whole unit");
         assertThat(ProofList.asLeft(part())).contains("HERM 45.10 µF", "FAN 5.02 µF");
     }
 

@@ -11,6 +11,7 @@ import jakarta.persistence.ManyToOne;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.Objects;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.plate.Plates;
 import zestbench.server.unit.Unit;
@@ -34,6 +35,7 @@ class CallRow {
     @ManyToOne(fetch = FetchType.EAGER)
     private @Nullable Unit unit;
 
+    private String uid = UUID.randomUUID().toString();
     private String complaint = "";
     private Instant openedAt = Instant.EPOCH;
 
@@ -61,6 +63,11 @@ class CallRow {
 
     long id() {
         return Objects.requireNonNull(id);
+    }
+
+    /** The name it has wherever it is carried to. */
+    String uid() {
+        return uid;
     }
 
     @Nullable

@@ -48,12 +48,14 @@ class CallViewer {
     private final LastTime lastTime;
     private final ArrivalViewer arrival;
     private final MotorViewer motors;
+    private final LeaveViewer leave;
 
-    CallViewer(Shop shop, LastTime lastTime, ArrivalViewer arrival, MotorViewer motors) {
+    CallViewer(Shop shop, LastTime lastTime, ArrivalViewer arrival, MotorViewer motors, LeaveViewer leave) {
         this.shop = shop;
         this.lastTime = lastTime;
         this.arrival = arrival;
         this.motors = motors;
+        this.leave = leave;
     }
 
     CallView view(CallRow call, List<Line> tape) {
@@ -80,6 +82,7 @@ class CallViewer {
                 arrival.amps(state, unit),
                 arrival.found(state, unit),
                 parts,
+                leave.view(call, tape, state),
                 lines(tape, state),
                 rules.number(),
                 rules.sinceMillis());

@@ -27,6 +27,7 @@ import zestbench.server.call.ArrivalViews.PlatesView;
 import zestbench.server.call.ArrivalViews.SafeStepView;
 import zestbench.server.call.ArrivalViews.SupplyView;
 import zestbench.server.call.ArrivalViews.WindingsView;
+import zestbench.server.call.LeaveViews.LeaveView;
 import zestbench.server.unit.Units.UnitView;
 
 /** What the bench shows, worded and worked out; the screen only lays it out. */
@@ -48,6 +49,7 @@ final class CallViews {
             List<AmpsView> amps,
             List<FoundView> found,
             List<PartView> parts,
+            LeaveView leave,
             List<LineView> tape,
             long rules,
             @Nullable Long rulesSinceMillis) {}

@@ -2,14 +2,11 @@ package zestbench.server.call;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
-import zestbench.core.tape.AmpTrend;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
-import zestbench.core.tape.Line;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
 import zestbench.server.call.CallViews.LastTimeView;
@@ -46,25 +43,6 @@ class LastTime {
             }
         }
         return null;
-    }
-
-    /** Amps over the visits to the unit, a line for each motor that was read. */
-    List<AmpTrend> ampTrends(Calls.Open call) {
-        List<List<Line>> visited = new ArrayList<>();
-        if (call.row().unit() != null) {
-            List<CallRow> before = visits.findByUnit_IdAndIdLessThanOrderByIdDesc(
-                    call.row().unit().id(), call.row().id());
-            before.forEach(visit -> visited.add(0, tapes.of(visit.id())));
-        }
-        visited.add(call.tape());
-        return visited.stream()
-                .flatMap(List::stream)
-                .map(line -> line.entry() instanceof Entry.AmpsRead read ? read.at() : null)
-                .filter(Objects::nonNull)
-                .distinct()
-                .map(place -> AmpTrend.of(visited, place))
-                .filter(trend -> !trend.points().isEmpty())
-                .toList();
     }
 
     private @Nullable LastTimeView on(CallRow visit, Entry.PartAdded wanted) {

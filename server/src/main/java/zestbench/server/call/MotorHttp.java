@@ -40,13 +40,13 @@ import zestbench.server.person.Sender;
 class MotorHttp {
     private final Calls calls;
     private final Motors motors;
-    private final LastTime lastTime;
+    private final Histories histories;
     private final Once once;
 
-    MotorHttp(Calls calls, Motors motors, LastTime lastTime, Once once) {
+    MotorHttp(Calls calls, Motors motors, Histories histories, Once once) {
         this.calls = calls;
         this.motors = motors;
-        this.lastTime = lastTime;
+        this.histories = histories;
         this.once = once;
     }
 
@@ -197,7 +197,9 @@ class MotorHttp {
     /** Amps over the visits to the call's unit, a line for each motor that was ever read. */
     @GetMapping("/amps/trends")
     TrendsView trends(@PathVariable long id) {
-        return new TrendsView(lastTime.ampTrends(calls.open(id)));
+        Calls.Open call = calls.open(id);
+        return new TrendsView(
+                histories.of(call.row(), call.tape(), call.state()).amps());
     }
 
     @PostMapping("/parts/{part}/looks")

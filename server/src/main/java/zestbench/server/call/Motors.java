@@ -298,7 +298,10 @@ public class Motors {
                         seen.meaning()));
         if (seen.verdict() == Verdict.WEAK) {
             String words = look.question() + ": " + seen.words();
-            calls.add(callId, who, new Entry.Noted("Write-up, " + part.added().title() + ": " + words + "."));
+            calls.add(
+                    callId,
+                    who,
+                    Leaving.written(part.added().place(), words + ".", seen.meaning(), Entry.Urgency.WATCH));
         }
     }
 

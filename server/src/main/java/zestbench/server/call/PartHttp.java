@@ -231,11 +231,19 @@ class PartHttp {
     }
 
     @GetMapping("/matches")
-    MatchesView matches(@PathVariable long id, @PathVariable String part) {
+    MatchesView matches(@PathVariable long id, @PathVariable String part, Sender sender) {
         String kind = calls.open(id).part(part).added().kind();
-        Map<String, String> whereabouts = new HashMap<>(truck.whereabouts(kind));
+        Map<String, String> whereabouts = new HashMap<>(truck.whereabouts(kind, sender.depot()));
         whereabouts.put(CallState.STAYING, "stays in");
-        return view(calls.open(id).part(part).family(), repair.match(id, part), whereabouts);
+        return view(calls.open(id).part(part).family(), repair.match(id, part, sender.depot()), whereabouts);
+    }
+
+    /** What the other trucks and the shop have for it. */
+    @GetMapping("/elsewhere")
+    MatchesView elsewhere(@PathVariable long id, @PathVariable String part, Sender sender) {
+        Family family = calls.open(id).part(part).family();
+        return view(
+                family, repair.elsewhere(id, part, sender.depot()), truck.whereabouts(family.kind(), sender.depot()));
     }
 
     @PostMapping("/offer")
@@ -245,7 +253,7 @@ class PartHttp {
         return view(family, repair.matchTyped(id, part, label), Map.of(Repair.TYPED, "bought on the way"));
     }
 
-    private static MatchesView view(Family family, MatchAnswer answer, Map<String, String> whereabouts) {
+    static MatchesView view(Family family, MatchAnswer answer, Map<String, String> whereabouts) {
         List<OfferView> offers = answer.matches().stream()
                 .map(m -> new OfferView(
                         m.offer(),
@@ -300,7 +308,7 @@ class PartHttp {
                 (offer == null) != (text == null), "offer", null, "give either the ids of an offer or a label's text");
         return once.change(id, sender, () -> {
             if (offer != null) {
-                repair.choose(id, sender.who(), part, offer, given.returnDate());
+                repair.choose(id, sender, part, offer, given.returnDate());
             } else if (text != null) {
                 repair.chooseTyped(id, sender.who(), part, text, given.returnDate());
             }

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +34,7 @@ import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Taken;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Sheet;
+import zestbench.server.person.Sender;
 import zestbench.server.problem.Conflict;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;
@@ -165,12 +167,12 @@ public class Repair {
         return chosen.pieces().get(piece).spec();
     }
 
-    /** What the truck offers for the part, beside what can stay in. */
-    MatchAnswer match(long callId, String partId) {
+    /** What the truck at hand offers for the part, beside what can stay in. */
+    MatchAnswer match(long callId, String partId, String depot) {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
         List<MatchRequest.StockLine> stock =
-                new ArrayList<>(truck.lines(part.added().kind()));
+                new ArrayList<>(truck.lines(part.added().kind(), depot));
         call.state().staying(part).ifPresent(stock::add);
         MatchAnswer answer = part.family().match().apply(request(call, part, List.of(), stock));
         return new MatchAnswer(
@@ -178,6 +180,21 @@ public class Repair {
                 answer.matches().stream()
                         .filter(m -> !m.offer().equals(List.of(CallState.STAYING)))
                         .toList());
+    }
+
+    /** What the other trucks and the shop offer. */
+    MatchAnswer elsewhere(long callId, String partId, String depot) {
+        Calls.Open call = calls.open(callId);
+        PartState part = call.part(partId);
+        List<MatchRequest.StockLine> stock = truck.elsewhere(part.added().kind(), depot);
+        return part.family().match().apply(request(call, part, List.of(), stock));
+    }
+
+    /** How parts that can be ordered serve. */
+    MatchAnswer matchOffers(long callId, String partId, List<Offer> offers) {
+        Calls.Open call = calls.open(callId);
+        PartState part = call.part(partId);
+        return part.family().match().apply(request(call, part, offers, List.of()));
     }
 
     /** How a part bought on the way serves, by its label. */
@@ -211,11 +228,13 @@ public class Repair {
 
     /** Chooses an offer from the truck and takes its pieces off the count. */
     @Transactional
-    public void choose(long callId, String who, String partId, List<String> ids, @Nullable String returnDate) {
+    public void choose(long callId, Sender sender, String partId, List<String> ids, @Nullable String returnDate) {
+        String who = sender.who();
         PartState part = calls.working(callId).part(partId);
         InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
-        MatchAnswer answer = match(callId, partId);
-        Match match = answer.matches().stream()
+        MatchAnswer answer = match(callId, partId, sender.depot());
+        Match match = Stream.concat(
+                        answer.matches().stream(), elsewhere(callId, partId, sender.depot()).matches().stream())
                 .filter(m -> m.offer().equals(ids))
                 .findFirst()
                 .orElseThrow(() -> new Conflict("That offer is no longer on the truck: match again."));
@@ -230,7 +249,7 @@ public class Repair {
             if (ids.get(i).equals(CallState.STAYING)) {
                 stays(callId, who, part, i);
             } else {
-                truck.take(ids.get(i));
+                truck.take(ids.get(i), who, callId);
             }
         }
     }
@@ -239,8 +258,8 @@ public class Repair {
     private void writeUp(long callId, String who, PartState part, List<Finding> findings) {
         for (Finding finding : findings) {
             if (finding.isWriteUp()) {
-                calls.add(
-                        callId, who, new Entry.Noted("Write-up, " + part.added().title() + ": " + finding.text()));
+                String place = part.added().place();
+                calls.add(callId, who, Leaving.written(place, finding.text(), "", Entry.Urgency.SOON));
             }
         }
     }
@@ -334,7 +353,7 @@ public class Repair {
         calls.add(callId, who, new Entry.PutBack(partId, chosen.title()));
         for (Entry.Piece piece : chosen.pieces()) {
             if (piece.stock() != null) {
-                truck.giveBack(piece.stock());
+                truck.giveBack(piece.stock(), who, callId);
             }
         }
     }

@@ -25,6 +25,8 @@ import zestbench.core.wiring.Wire;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
 import zestbench.server.person.People;
+import zestbench.server.truck.Depots;
+import zestbench.server.truck.StockRow;
 import zestbench.server.truck.Truck;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
@@ -36,6 +38,10 @@ import zestbench.server.unit.Units;
 public class DemoTown implements ApplicationRunner {
     private static final String CAPACITOR = "capacitor";
     private static final String FAN_MOTOR = "Outdoor fan motor";
+    /** What a customer pays over what a part was bought for. */
+    private static final double MARK_UP = 1.6;
+
+    private static final double CENTS = 100.0;
     private static final String BOTH = "compressor and outdoor fan";
 
     private final Settings settings;
@@ -78,15 +84,22 @@ public class DemoTown implements ApplicationRunner {
                 .get();
         try (Reader in = new InputStreamReader(stream, StandardCharsets.UTF_8)) {
             for (CSVRecord row : format.parse(in)) {
-                truck.add(
-                        row.get("id"),
-                        row.get("bin"),
-                        row.get("kind"),
-                        row.get("name"),
-                        row.get("label"),
-                        Integer.parseInt(row.get("quantity")),
-                        Integer.parseInt(row.get("minimum")),
-                        Double.parseDouble(row.get("cost")));
+                double cost = Double.parseDouble(row.get("cost"));
+                truck.keep(
+                        new StockRow(
+                                row.get("id"),
+                                row.get("id"),
+                                Depots.FIRST,
+                                row.get("bin"),
+                                row.get("kind"),
+                                row.get("name"),
+                                row.get("label"),
+                                Integer.parseInt(row.get("quantity")),
+                                Integer.parseInt(row.get("minimum")),
+                                cost,
+                                Math.round(cost * MARK_UP * CENTS) / CENTS),
+                        "Tech 1",
+                        false);
             }
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);

@@ -43,6 +43,14 @@ public class People {
         return store.save(technician);
     }
 
+    /** Which truck someone drives. */
+    @Transactional
+    public Technician drives(long id, String depot) {
+        Technician technician = get(id);
+        technician.drive(depot);
+        return store.save(technician);
+    }
+
     Technician get(long id) {
         return store.findById(id).orElseThrow(() -> new NotHere("No technician " + id + " works here."));
     }
@@ -56,9 +64,10 @@ public class People {
             this.people = people;
         }
 
-        record Person(long id, String name, boolean cautionAccepted) {
+        record Person(long id, String name, boolean cautionAccepted, String depot) {
             static Person of(Technician technician) {
-                return new Person(technician.id(), technician.name(), technician.isCautionAccepted());
+                return new Person(
+                        technician.id(), technician.name(), technician.isCautionAccepted(), technician.depot());
             }
         }
 

@@ -50,7 +50,8 @@ class SenderResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer 
                 Sender.REQUEST,
                 null,
                 "give up to 64 characters");
-        return new Sender(id, people.get(id).name(), request);
+        Technician technician = people.get(id);
+        return new Sender(id, technician.name(), technician.depot(), request);
     }
 
     private static long technician(@Nullable String header) {

@@ -15,6 +15,7 @@ public class Technician {
 
     private String name = "";
     private boolean cautionAccepted;
+    private String depot = "Truck 1";
 
     protected Technician() {}
 
@@ -28,6 +29,15 @@ public class Technician {
 
     public String name() {
         return name;
+    }
+
+    /** The truck this technician drives. */
+    public String depot() {
+        return depot;
+    }
+
+    public void drive(String truck) {
+        depot = truck;
     }
 
     public boolean isCautionAccepted() {

@@ -4,12 +4,14 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 
-/** A line of stock: pieces of one part number in one bin. */
+/** A line of stock: pieces of one part number in one bin of one truck, or of the shop. */
 @Entity
 public class StockItem {
     @Id
     private String id = "";
 
+    private String partNumber = "";
+    private String depot = "";
     private String bin = "";
     private String kind = "";
     private String name = "";
@@ -21,32 +23,41 @@ public class StockItem {
     private int quantity;
     private int minimum;
     private double cost;
+    private double price;
 
     protected StockItem() {}
 
-    StockItem(
-            String id,
-            String bin,
-            String kind,
-            String name,
-            String label,
-            String spec,
-            int quantity,
-            int minimum,
-            double cost) {
-        this.id = id;
-        this.bin = bin;
-        this.kind = kind;
-        this.name = name;
-        this.label = label;
-        this.spec = spec;
-        this.quantity = quantity;
-        this.minimum = minimum;
-        this.cost = cost;
+    StockItem(StockRow row, String spec) {
+        this.id = row.id();
+        this.partNumber = row.partNumber();
+        this.quantity = row.quantity();
+        this.kind = row.kind();
+        become(row, spec);
+    }
+
+    /** Takes over what {@code row} says of it, its count left as it is. */
+    void become(StockRow row, String newSpec) {
+        depot = row.depot();
+        bin = row.bin();
+        kind = row.kind();
+        name = row.name();
+        label = row.label();
+        spec = newSpec;
+        minimum = row.minimum();
+        cost = row.cost();
+        price = row.price();
+    }
+
+    StockRow row() {
+        return new StockRow(id, partNumber, depot, bin, kind, name, label, quantity, minimum, cost, price);
     }
 
     String id() {
         return id;
+    }
+
+    String depot() {
+        return depot;
     }
 
     String bin() {
@@ -77,7 +88,7 @@ public class StockItem {
         return minimum;
     }
 
-    double cost() {
-        return cost;
+    double price() {
+        return price;
     }
 }

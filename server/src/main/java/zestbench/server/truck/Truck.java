@@ -1,121 +1,294 @@
 package zestbench.server.truck;
 
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.Families;
+import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.Spec;
+import zestbench.core.label.LabelRead;
+import zestbench.core.options.CustomerOption;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 
-/** What is in stock and where. */
+/** What is in stock and where. Every change of a count leaves a move behind. */
 @Service
 public class Truck {
     /** Stock as kept. */
     interface Store extends JpaRepository<StockItem, String> {
-        List<StockItem> findByKindOrderById(String kind);
+        List<StockItem> findByKindAndDepotOrderById(String kind, String depot);
 
-        @Modifying(clearAutomatically = true)
+        List<StockItem> findByKindAndDepotNotOrderById(String kind, String depot);
+
+        Optional<StockItem> findFirstByPartNumberAndDepot(String partNumber, String depot);
+
+        @Modifying(clearAutomatically = true, flushAutomatically = true)
         @Query("update StockItem s set s.quantity = s.quantity + :by where s.id = :id and s.quantity + :by >= 0")
         int change(String id, int by);
     }
 
+    /** Moves as kept. */
+    interface Moves extends JpaRepository<StockMove, Long> {
+        List<StockMove> findByItemOrderByIdDesc(String item);
+    }
+
+    /** Letters a new line's id begins with, by kind. */
+    private static final Map<String, String> PREFIXES = Map.of(
+            "capacitor", "CP",
+            "motor", "MT",
+            "contactor", "CN",
+            "relay", "RL",
+            "fuse", "FS",
+            "transformer", "TR",
+            "start-device", "SD");
+
     private final Store store;
+    private final Moves moves;
+    private final Depots depots;
     private final JsonMapper json;
+    private final Clock clock;
 
-    Truck(Store store, JsonMapper json) {
+    Truck(Store store, Moves moves, Depots depots, JsonMapper json, Clock clock) {
         this.store = store;
+        this.moves = moves;
+        this.depots = depots;
         this.json = json;
+        this.clock = clock;
     }
 
-    /** Puts a line of stock on the truck, its ratings read from {@code label} where its kind can be read. */
+    /** Keeps a line, new or known, its ratings read from its label where its kind can be read. */
     @Transactional
-    public void add(
-            String id, String bin, String kind, String name, String label, int quantity, int minimum, double cost) {
-        Value.Fields fields =
-                Families.find(kind).map(f -> f.read().apply(label).fields()).orElse(Spec.EMPTY.values());
-        String spec = json.writeValueAsString(fields);
-        store.save(new StockItem(id, bin, kind, name, label, spec, quantity, minimum, cost));
-    }
-
-    public List<StockLine> lines(String kind) {
-        return store.findByKindOrderById(kind).stream()
-                .map(i -> new StockLine(i.id(), i.quantity(), spec(i), i.cost()))
-                .toList();
-    }
-
-    /** Where each piece lies, in a few words. */
-    public Map<String, String> whereabouts(String kind) {
-        return store.findByKindOrderById(kind).stream().collect(Collectors.toMap(StockItem::id, i -> "bin " + i.bin()));
-    }
-
-    public Spec spec(String id) {
-        return spec(store.findById(id).orElseThrow(() -> new NotHere("There is no " + id + " on the truck.")));
-    }
-
-    /** Takes one piece off the count; throws where none is left. */
-    @Transactional
-    public void take(String id) {
-        if (store.change(id, -1) == 0) {
-            throw new Conflict("The last " + id + " is gone from the truck: match again.");
+    public void keep(StockRow row, String who, boolean isFromFile) {
+        depots.known(row.depot());
+        Optional<StockItem> known = store.findById(row.id());
+        StockItem item = known.orElseGet(() -> new StockItem(row, ""));
+        int before = known.map(StockItem::quantity).orElse(0);
+        item.become(row, spec(row));
+        store.saveAndFlush(item);
+        StockMove.Why why =
+                isFromFile ? StockMove.Why.IMPORTED : known.isEmpty() ? StockMove.Why.ADDED : StockMove.Why.COUNTED;
+        if (known.isEmpty()) {
+            moved(row.id(), who, row.quantity(), why, "", null);
+        } else {
+            change(row.id(), row.quantity() - before, who, why, "", null);
         }
     }
 
+    private String spec(StockRow row) {
+        Value.Fields fields = Families.find(row.kind())
+                .map(f -> f.read().apply(row.label()).fields())
+                .orElse(Spec.EMPTY.values());
+        return json.writeValueAsString(fields);
+    }
+
+    private void change(String id, int by, String who, StockMove.Why why, String note, @Nullable Long call) {
+        if (by == 0) {
+            return;
+        }
+        if (store.change(id, by) == 0) {
+            throw new Conflict("The last " + id + " is gone from the truck: match again.");
+        }
+        moved(id, who, by, why, note, call);
+    }
+
+    private void moved(String id, String who, int by, StockMove.Why why, String note, @Nullable Long call) {
+        moves.save(new StockMove(id, clock.instant(), who, by, why, note, call));
+    }
+
+    /** What a label typed in on the truck is read as. */
+    public LabelRead read(String text) {
+        LabelRead label = Families.read(Families.AUTO, text);
+        InputProblem.require(
+                label.kind() != null && Families.find(label.kind()).isPresent(),
+                "text",
+                text,
+                "no kind of part can be told from it: type it as printed, such as 45+5 µF 440 VAC ±6%");
+        return label;
+    }
+
+    /** Takes in a part by its label. @return its id */
     @Transactional
-    public void giveBack(String id) {
-        store.change(id, 1);
+    public String takeIn(StockRow row, String who) {
+        keep(row, who, false);
+        return row.id();
+    }
+
+    /** An id that is not taken, as CP-049. */
+    public String nextId(String kind) {
+        String prefix = PREFIXES.getOrDefault(kind, "XX");
+        int last = 0;
+        for (StockItem item : store.findAll()) {
+            String id = item.id();
+            if (id.matches(prefix + "-\\d{1,6}")) {
+                last = Math.max(last, Integer.parseInt(id.substring(prefix.length() + 1)));
+            }
+        }
+        String digits = String.valueOf(last + 1);
+        return prefix + "-" + "0".repeat(Math.max(0, 3 - digits.length())) + digits;
+    }
+
+    /** Sets a count to what was counted. */
+    @Transactional
+    public void count(String id, int counted, String who) {
+        StockItem item = item(id);
+        StockRow row = item.row().counted(counted);
+        change(id, row.quantity() - item.quantity(), who, StockMove.Why.COUNTED, "", null);
+    }
+
+    /** Moves pieces to another truck or the shop. */
+    @Transactional
+    public void move(String id, String to, int pieces, String who) {
+        StockItem item = item(id);
+        depots.known(to);
+        InputProblem.require(!to.equals(item.depot()), "depot", to, "it lies there already");
+        InputProblem.require(
+                pieces >= 1 && pieces <= item.quantity(),
+                "pieces",
+                pieces,
+                "give 1 to " + item.quantity() + ", as many as lie there");
+        StockRow row = item.row();
+        String from = item.depot();
+        change(id, -pieces, who, StockMove.Why.MOVED, "to " + to, null);
+        Optional<StockItem> there = store.findFirstByPartNumberAndDepot(row.partNumber(), to);
+        String target = there.map(StockItem::id).orElseGet(() -> nextId(row.kind()));
+        if (there.isEmpty()) {
+            StockRow placed = row.at(target, to, row.bin(), 0);
+            store.saveAndFlush(new StockItem(placed, spec(placed)));
+        }
+        change(target, pieces, who, StockMove.Why.MOVED, "from " + from, null);
+    }
+
+    List<StockMove.MoveView> history(String id) {
+        item(id);
+        return moves.findByItemOrderByIdDesc(id).stream().map(StockMove::view).toList();
+    }
+
+    private StockItem item(String id) {
+        return store.findById(id).orElseThrow(() -> new NotHere("There is no " + id + " on the truck."));
+    }
+
+    /** What one depot has of a kind. */
+    public List<StockLine> lines(String kind, String depot) {
+        return lines(store.findByKindAndDepotOrderById(kind, depot));
+    }
+
+    /** What all others have of a kind. */
+    public List<StockLine> elsewhere(String kind, String depot) {
+        return lines(store.findByKindAndDepotNotOrderById(kind, depot));
+    }
+
+    private List<StockLine> lines(List<StockItem> items) {
+        return items.stream()
+                .map(i -> new StockLine(i.id(), i.quantity(), spec(i), i.row().cost()))
+                .toList();
+    }
+
+    /** Where each piece lies, in a few words, as seen from one depot. */
+    public Map<String, String> whereabouts(String kind, String depot) {
+        Map<String, String> out = new HashMap<>();
+        store.findByKindAndDepotOrderById(kind, depot).forEach(i -> out.put(i.id(), "bin " + i.bin()));
+        store.findByKindAndDepotNotOrderById(kind, depot).forEach(i -> out.put(i.id(), i.depot() + ", bin " + i.bin()));
+        return out;
+    }
+
+    public Spec spec(String id) {
+        return spec(item(id));
+    }
+
+    /** A piece with its price, as a customer is offered it. */
+    public CustomerOption.Line priced(String id) {
+        StockItem item = item(id);
+        return new CustomerOption.Line(item.name() + ", " + view(item).rating(), 1, item.price());
+    }
+
+    /** Takes one piece off the count for a call; throws where none is left. */
+    @Transactional
+    public void take(String id, String who, long call) {
+        change(id, -1, who, StockMove.Why.USED, "", call);
+    }
+
+    @Transactional
+    public void giveBack(String id, String who, long call) {
+        change(id, 1, who, StockMove.Why.GIVEN_BACK, "", call);
     }
 
     /** A line of stock as the screen shows it. @param rating in short, or the label's own words where it is of a kind that is only kept */
     public record StockView(
-            String id, String bin, String kind, String name, String rating, int quantity, int minimum, boolean isLow) {}
+            String id,
+            String partNumber,
+            String depot,
+            String bin,
+            String kind,
+            String name,
+            String label,
+            String rating,
+            int quantity,
+            int minimum,
+            double cost,
+            double price,
+            boolean isLow) {}
 
     public List<StockView> all() {
-        return store.findAll(Sort.by("bin", "id")).stream().map(this::view).toList();
+        return store.findAll(Sort.by("depot", "bin", "id")).stream()
+                .map(this::view)
+                .toList();
+    }
+
+    List<StockRow> rows() {
+        List<StockRow> out = new ArrayList<>();
+        store.findAll(Sort.by("id")).forEach(item -> out.add(item.row()));
+        return out;
+    }
+
+    Optional<StockRow> row(String id) {
+        return store.findById(id).map(StockItem::row);
+    }
+
+    StockView view(String id) {
+        return view(item(id));
     }
 
     private StockView view(StockItem item) {
+        StockRow row = item.row();
         String rating = Families.find(item.kind())
-                .map(f -> f.shortText().apply(spec(item)))
+                .map(f -> rating(f, spec(item)))
+                .filter(text -> !text.isEmpty())
                 .orElse(item.label());
         return new StockView(
-                item.id(),
-                item.bin(),
-                item.kind(),
-                item.name(),
+                row.id(),
+                row.partNumber(),
+                row.depot(),
+                row.bin(),
+                row.kind(),
+                row.name(),
+                row.label(),
                 rating,
-                item.quantity(),
-                item.minimum(),
-                item.quantity() < item.minimum());
+                row.quantity(),
+                row.minimum(),
+                row.cost(),
+                row.price(),
+                row.quantity() < row.minimum());
+    }
+
+    private static String rating(Family family, Spec spec) {
+        return spec.isEmpty() ? "" : family.shortText().apply(spec);
     }
 
     private Spec spec(StockItem item) {
         return json.readValue(item.spec(), Spec.class);
-    }
-
-    /** The truck over HTTP. */
-    @RestController
-    static class Http {
-        private final Truck truck;
-
-        Http(Truck truck) {
-            this.truck = truck;
-        }
-
-        @GetMapping("/api/truck")
-        List<StockView> all() {
-            return truck.all();
-        }
     }
 }

@@ -10,14 +10,17 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.UnitPlaces;
+import zestbench.core.proof.Altitude;
 import zestbench.server.json.SpecColumn;
 
 /** A unit at a site: its plates, and the places a part can sit in. */
@@ -27,8 +30,13 @@ public class Unit {
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private @Nullable Long id;
 
+    private String uid = UUID.randomUUID().toString();
     private String site = "";
     private String name = "";
+    private double altitudeFeet;
+    private @Nullable LocalDate partsWarrantyUntil;
+    private @Nullable LocalDate compressorWarrantyUntil;
+    private @Nullable LocalDate labourWarrantyUntil;
 
     @Convert(converter = SpecColumn.class)
     @Column(length = 20_000)
@@ -64,6 +72,36 @@ public class Unit {
 
     public long id() {
         return Objects.requireNonNull(id);
+    }
+
+    /** The name it has wherever it is carried to. */
+    public String uid() {
+        return uid;
+    }
+
+    /** Of the site over the sea. */
+    public Altitude altitude() {
+        return new Altitude(altitudeFeet);
+    }
+
+    public Warranty warranty() {
+        return new Warranty(partsWarrantyUntil, compressorWarrantyUntil, labourWarrantyUntil);
+    }
+
+    /** Until when the maker or the shop answers for what; null where it is not known. */
+    public record Warranty(
+            @Nullable LocalDate parts,
+            @Nullable LocalDate compressor,
+            @Nullable LocalDate labour) {
+        public static final Warranty UNKNOWN = new Warranty(null, null, null);
+    }
+
+    /** Takes over what is known of the site and of whose warranty runs. */
+    public void know(Altitude altitude, Warranty warranty) {
+        altitudeFeet = altitude.feet();
+        partsWarrantyUntil = warranty.parts();
+        compressorWarrantyUntil = warranty.compressor();
+        labourWarrantyUntil = warranty.labour();
     }
 
     public String site() {

@@ -1,0 +1,158 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.options.CustomerOption;
+import zestbench.core.proof.ProofFigure;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.Settling;
+import zestbench.core.proof.UnitProof;
+import zestbench.core.safety.Deadness;
+
+/** How a call ends: the proof of the whole unit, what was seen and not done, and what the customer was offered. */
+public final class LeaveState {
+    private final Set<String> ticked = new LinkedHashSet<>();
+    private final List<Read> reads = new ArrayList<>();
+    private final Map<String, Line> writeUps = new LinkedHashMap<>();
+    private final Set<String> endedHere = new LinkedHashSet<>();
+    private List<CustomerOption> options = List.of();
+    private String taken = "";
+    private long startedMillis;
+    private @Nullable Line kept;
+
+    /** A reading of the running unit. */
+    public record Read(long line, long atMillis, ProofPoint point, double value) {}
+
+    /** What a figure was at an instant. */
+    public record FigureAt(ProofFigure figure, long atMillis, double value) {}
+
+    void take(Line line) {
+        Entry entry = line.entry();
+        if (entry instanceof Entry.UnitStarted) {
+            startedMillis = line.atMillis();
+            reads.clear();
+        } else if (entry instanceof Entry.DeadRead dead && dead.volts() < Deadness.DEAD_VOLTS) {
+            startedMillis = 0;
+        } else if (entry instanceof Entry.UnitTicked tick) {
+            if (tick.on()) {
+                ticked.add(tick.key());
+            } else {
+                ticked.remove(tick.key());
+            }
+        } else if (entry instanceof Entry.ProofRead read) {
+            reads.add(new Read(line.number(), line.atMillis(), read.point(), read.value()));
+        } else if (entry instanceof Entry.ProofKept) {
+            kept = line;
+        } else if (entry instanceof Entry.WrittenUp written) {
+            writeUps.put(written.id(), line);
+        } else if (entry instanceof Entry.WriteUpEnded end) {
+            endedHere.add(end.id());
+        } else if (entry instanceof Entry.OptionsOffered offered) {
+            options = offered.options();
+            taken = "";
+        } else if (entry instanceof Entry.OptionTaken choice) {
+            taken = choice.key();
+        }
+    }
+
+    public Set<String> ticked() {
+        return ticked;
+    }
+
+    /** Whether the unit was started and not read dead since. */
+    public boolean isRunning() {
+        return startedMillis > 0;
+    }
+
+    /** When it will have settled; empty where it does not run. */
+    public Optional<Settling> settling() {
+        return isRunning() ? Optional.of(Settling.since(startedMillis)) : Optional.empty();
+    }
+
+    /** The latest reading of each point since the unit was started. */
+    public Map<ProofPoint, Double> readings() {
+        Map<ProofPoint, Double> out = new LinkedHashMap<>();
+        reads.forEach(read -> out.put(read.point(), read.value()));
+        return out;
+    }
+
+    /** Every reading since the unit was started. */
+    public List<Read> reads() {
+        return reads;
+    }
+
+    /** Each figure as the readings came: what they amounted to after each of them. */
+    public List<FigureAt> figures(ProofSetup setup) {
+        List<FigureAt> out = new ArrayList<>();
+        Map<ProofPoint, Double> so = new LinkedHashMap<>();
+        Map<ProofFigure, Double> before = Map.of();
+        for (Read read : reads) {
+            so.put(read.point(), read.value());
+            Map<ProofFigure, Double> now = UnitProof.figures(UnitProof.of(so, setup));
+            for (Map.Entry<ProofFigure, Double> figure : now.entrySet()) {
+                if (!figure.getValue().equals(before.get(figure.getKey())) || figure.getKey() == moved(read.point())) {
+                    out.add(new FigureAt(figure.getKey(), read.atMillis(), figure.getValue()));
+                }
+            }
+            before = now;
+        }
+        return out;
+    }
+
+    /** The figure a point completes when it is read a second time with the same value. */
+    private static ProofFigure moved(ProofPoint point) {
+        return switch (point) {
+            case RETURN_AIR, SUPPLY_AIR, RETURN_WET_BULB -> ProofFigure.SPLIT;
+            case OUTDOOR_AIR -> ProofFigure.CONDENSING_OVER_AMBIENT;
+            case SUCTION_PRESSURE, SUCTION_LINE -> ProofFigure.SUPERHEAT;
+            case LIQUID_PRESSURE, LIQUID_LINE -> ProofFigure.SUBCOOLING;
+            case AIRFLOW -> ProofFigure.AIRFLOW_PER_TON;
+        };
+    }
+
+    /** Whether what was read last is of a settled unit. */
+    public boolean isSettled(ProofSetup setup) {
+        if (reads.isEmpty() || !isRunning()) {
+            return false;
+        }
+        List<Settling.Split> splits = figures(setup).stream()
+                .filter(f -> f.figure() == ProofFigure.SPLIT)
+                .map(f -> new Settling.Split(f.atMillis(), f.value()))
+                .toList();
+        return Settling.since(startedMillis)
+                .isSettled(reads.get(reads.size() - 1).atMillis(), splits);
+    }
+
+    /** The proof that was kept last; null where none was. */
+    public @Nullable Line kept() {
+        return kept;
+    }
+
+    /** What was seen and not done on this call, by its id; what was ended on it is not among them. */
+    public Map<String, Line> openWriteUps() {
+        Map<String, Line> out = new LinkedHashMap<>(writeUps);
+        out.keySet().removeAll(endedHere);
+        return out;
+    }
+
+    /** Ids that were ended on this call, its own and those of earlier visits. */
+    public Set<String> endedHere() {
+        return endedHere;
+    }
+
+    public List<CustomerOption> options() {
+        return options;
+    }
+
+    /** The key of the option that was chosen; empty where none is. */
+    public String taken() {
+        return taken;
+    }
+}

@@ -1,0 +1,104 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.proof.ProofFigure;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
+import zestbench.core.quantity.Reading;
+
+/** Tape lines of a call's end in words: the proof of the unit, write-ups, options, orders. */
+final class LeaveText {
+    private LeaveText() {}
+
+    static Optional<TapeText> of(Entry entry) {
+        if (entry instanceof Entry.UnitStarted) {
+            return said("Unit started", "settles in 10 to 15 minutes");
+        }
+        if (entry instanceof Entry.UnitTicked e) {
+            return said((e.on() ? "Done: " : "Not done: ") + e.text(), "");
+        }
+        if (entry instanceof Entry.ProofRead e) {
+            Reading reading = Reading.of(e.point().quantity(), e.value());
+            return Optional.of(new TapeText(
+                    reading.shown(), reading.unit(), e.point().title(), "unit running", "", null, List.of(), null));
+        }
+        if (entry instanceof Entry.ProofKept e) {
+            return Optional.of(proof(e));
+        }
+        if (entry instanceof Entry.WrittenUp e) {
+            String place = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
+            return Optional.of(TapeText.words(
+                    "Write-up" + place + ": " + e.what(),
+                    e.urgency().words(),
+                    "",
+                    e.why().isEmpty() ? List.of() : List.of(e.why())));
+        }
+        if (entry instanceof Entry.WriteUpEnded e) {
+            return said("Write-up ended: " + e.what(), e.how());
+        }
+        if (entry instanceof Entry.OptionsOffered e) {
+            List<String> lines = e.options().stream()
+                    .map(o -> o.tier().title() + ": " + o.words() + ". " + o.reckoning())
+                    .toList();
+            String detail = String.join(
+                    ", ",
+                    e.options().stream()
+                            .map(o -> Letters.small(o.tier().title()) + " " + Figures.fixed(o.total(), 2))
+                            .toList());
+            return Optional.of(TapeText.words("Options for the customer", detail, "", lines));
+        }
+        if (entry instanceof Entry.OptionTaken e) {
+            return said(e.key().isEmpty() ? "No option chosen" : "Customer chose: " + e.words(), "");
+        }
+        if (entry instanceof Entry.Ordered e) {
+            return said(
+                    "Ordered: " + e.title(),
+                    e.from() + ", order " + e.order() + ", " + Figures.fixed(e.price(), 2) + ", ready " + e.ready());
+        }
+        if (entry instanceof Entry.OrderEnded e) {
+            return said(e.isHere() ? "The ordered part is here" : "The order was given up", "order " + e.order());
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<TapeText> said(String title, String detail) {
+        return Optional.of(TapeText.words(title, detail, "", List.of()));
+    }
+
+    private static TapeText proof(Entry.ProofKept e) {
+        Judgement judgement = e.answer().judgement();
+        @Nullable Verdict overall = e.verdicts().isEmpty() ? null : judgement.overall();
+        List<String> lines = new ArrayList<>();
+        for (Judged judged : e.verdicts()) {
+            lines.add(title(judged) + " " + judged.reading().text() + ": "
+                    + judged.verdict().word() + ". " + judged.reckoning().text());
+        }
+        e.shown()
+                .forEach(s -> lines.add(s.title() + " " + s.reading().text() + ". "
+                        + s.reckoning().text()));
+        e.findings().forEach(f -> lines.add(f.text()));
+        if (!e.isSettled()) {
+            lines.add("Read before the unit had settled.");
+        }
+        String detail = String.join(
+                ", ",
+                e.verdicts().stream()
+                        .map(v ->
+                                Letters.inSentence(title(v)) + " " + v.reading().text())
+                        .toList());
+        String title = e.isBenchmark() ? "Proof of the unit, kept as its best" : "Proof of the unit";
+        String word = overall == null ? "" : overall.word();
+        return new TapeText("", "", title, detail, word, overall, lines, Mark.PRACTICE);
+    }
+
+    private static String title(Judged judged) {
+        return ProofFigure.valueOf(judged.subject()).title();
+    }
+}

@@ -1,0 +1,181 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.proof.Benchmark;
+import zestbench.core.proof.ProofFigure;
+import zestbench.core.proof.UnitProof;
+
+/** What all visits to one unit say together: a fold over their tapes. */
+public final class UnitHistory {
+    private final List<Visit> visits;
+
+    /** One visit. @param call its number */
+    public record Visit(long call, List<Line> tape, CallState state) {}
+
+    /** Something seen and not done that is still so. @param call the visit it was seen on */
+    public record OpenWriteUp(long call, long atMillis, Entry.WrittenUp writeUp) {}
+
+    /** A part that was put in. @param asLeft its values @param returnDate the day a temporary one comes out */
+    public record PutIn(
+            long call,
+            long atMillis,
+            String place,
+            String title,
+            String asLeft,
+            @Nullable String returnDate) {}
+
+    /** A part or reading before and after a visit. */
+    public record FoundAndLeft(
+            long call, long atMillis, String place, String title, String asFound, String asLeft, String how) {}
+
+    /** A proof figure over the visits. */
+    public record FigureTrend(ProofFigure figure, List<Point> points) {
+        /** @param outdoorFahrenheit null where it was not read */
+        public record Point(
+                long atMillis, double value, @Nullable Double outdoorFahrenheit) {}
+    }
+
+    /** @param visits the earliest first, cancelled ones left out */
+    public UnitHistory(List<Visit> visits) {
+        this.visits = List.copyOf(visits);
+    }
+
+    /** What was seen and not done, the most urgent first. */
+    public List<OpenWriteUp> openWriteUps() {
+        Map<String, OpenWriteUp> open = new LinkedHashMap<>();
+        Set<String> ended = new LinkedHashSet<>();
+        for (Visit visit : visits) {
+            visit.state().leave().openWriteUps().forEach((id, line) -> {
+                if (line.entry() instanceof Entry.WrittenUp written) {
+                    open.put(id, new OpenWriteUp(visit.call(), line.atMillis(), written));
+                }
+            });
+            ended.addAll(visit.state().leave().endedHere());
+        }
+        open.keySet().removeAll(ended);
+        List<OpenWriteUp> out = new ArrayList<>(open.values());
+        out.sort((a, b) -> a.writeUp().urgency().compareTo(b.writeUp().urgency()));
+        return out;
+    }
+
+    /** What this unit can do at its best, as it was last kept before {@code call}; empty where it never was. */
+    public Optional<Benchmark> benchmarkBefore(long call) {
+        Benchmark best = null;
+        for (Visit visit : visits) {
+            if (visit.call() != call) {
+                best = benchmarkOn(visit).orElse(best);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** What this unit can do at its best, as it was last kept. */
+    public Optional<Benchmark> benchmark() {
+        return benchmarkBefore(0);
+    }
+
+    private static Optional<Benchmark> benchmarkOn(Visit visit) {
+        Benchmark best = null;
+        for (Line line : visit.tape()) {
+            if (line.entry() instanceof Entry.ProofKept kept
+                    && kept.isBenchmark()
+                    && !visit.state().isStruck(line.number())) {
+                best = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** Proof figures over the visits, a line for each that was read. */
+    public List<FigureTrend> figureTrends() {
+        Map<ProofFigure, List<FigureTrend.Point>> out = new LinkedHashMap<>();
+        for (Visit visit : visits) {
+            Line line = visit.state().leave().kept();
+            if (line != null && line.entry() instanceof Entry.ProofKept kept) {
+                Benchmark then = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
+                UnitProof.figures(kept.answer())
+                        .forEach((figure, value) -> out.computeIfAbsent(figure, f -> new ArrayList<>())
+                                .add(new FigureTrend.Point(line.atMillis(), value, then.outdoorFahrenheit())));
+            }
+        }
+        return out.entrySet().stream()
+                .map(e -> new FigureTrend(e.getKey(), List.copyOf(e.getValue())))
+                .toList();
+    }
+
+    /** The parts that are in now and were put in on a visit, by place and name. */
+    public List<PutIn> putIn() {
+        Map<String, PutIn> out = new LinkedHashMap<>();
+        for (Visit visit : visits) {
+            for (PartState part : visit.state().parts()) {
+                Entry.PartClosed closed = part.closed();
+                if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
+                    String place = part.added().place();
+                    String title = part.added().title();
+                    out.put(
+                            place + " " + title,
+                            new PutIn(
+                                    visit.call(),
+                                    part.closedAtMillis(),
+                                    place,
+                                    title,
+                                    closed.asLeft(),
+                                    closed.returnDate()));
+                }
+            }
+        }
+        return List.copyOf(out.values());
+    }
+
+    /** Every part as it was found and left, the latest visit first. */
+    public List<FoundAndLeft> foundAndLeft() {
+        List<FoundAndLeft> out = new ArrayList<>();
+        for (Visit visit : visits) {
+            for (PartState part : visit.state().parts()) {
+                Entry.PartClosed closed = part.closed();
+                if (closed != null) {
+                    out.add(
+                            0,
+                            new FoundAndLeft(
+                                    visit.call(),
+                                    part.closedAtMillis(),
+                                    part.added().place(),
+                                    part.added().title(),
+                                    ProofList.asFound(part),
+                                    closed.asLeft(),
+                                    TapeText.of(closed).title()));
+                }
+            }
+        }
+        return out;
+    }
+
+    /** Capacitor sections over the visits. */
+    public List<SectionTrend> sections() {
+        return SectionTrend.of(visits.stream().map(Visit::state).toList());
+    }
+
+    /** Amps over the visits, a line for each motor that was read. */
+    public List<AmpTrend> amps() {
+        List<List<Line>> tapes = visits.stream().map(Visit::tape).toList();
+        Set<String> places = new LinkedHashSet<>();
+        for (List<Line> tape : tapes) {
+            for (Line line : tape) {
+                if (line.entry() instanceof Entry.AmpsRead read && read.at() != null) {
+                    places.add(read.at());
+                }
+            }
+        }
+        return places.stream()
+                .map(place -> AmpTrend.of(tapes, place))
+                .filter(trend -> !trend.points().isEmpty())
+                .toList();
+    }
+}

@@ -1,0 +1,143 @@
+package zestbench.server.call;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.options.CustomerOption;
+import zestbench.core.proof.Benchmark;
+import zestbench.core.proof.ProofFigure;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Reading;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.UnitHistory.OpenWriteUp;
+import zestbench.server.call.CallViews.CheckView;
+import zestbench.server.call.CallViews.FindingView;
+import zestbench.server.call.CallViews.JudgedView;
+
+/** What the bench shows of leaving: the proof of the unit, write-ups, options. */
+final class LeaveViews {
+    private LeaveViews() {}
+
+    record LeaveView(
+            List<CheckView> beforePower, ProofView proof, List<WriteUpView> writeUps, List<OptionView> options) {}
+
+    /**
+     * The proof of the whole unit.
+     *
+     * @param refrigerant as the plate says; empty where it does not
+     * @param hasTable whether its pressures can be read
+     * @param kept what was kept last, in words; empty where nothing was
+     */
+    record ProofView(
+            boolean isRunning,
+            @Nullable SettlingView settling,
+            String refrigerant,
+            boolean hasTable,
+            List<PointView> points,
+            List<FigureView> figures,
+            List<FindingView> findings,
+            List<SeriesView> series,
+            @Nullable BestView best,
+            String kept,
+            boolean canBeBest) {}
+
+    record SettlingView(long sinceMillis, long fromMillis, long untilMillis, boolean isSettled) {}
+
+    /** A point to be read. @param isOptional whether no figure of every unit hangs on it */
+    record PointView(
+            ProofPoint point,
+            String title,
+            String unit,
+            @Nullable String figure,
+            @Nullable Long atMillis) {
+        static PointView of(ProofPoint point, @Nullable Double value, @Nullable Long atMillis) {
+            String figure =
+                    value == null ? null : Reading.of(point.quantity(), value).shown();
+            return new PointView(point, point.title(), point.quantity().unit(), figure, atMillis);
+        }
+    }
+
+    /** A figure with its verdict; without one it is only shown. */
+    record FigureView(
+            String title,
+            String figure,
+            String unit,
+            String reckoning,
+            @Nullable JudgedView judged) {}
+
+    record SeriesView(ProofFigure figure, String title, String unit, List<InstantView> points) {}
+
+    record InstantView(long atMillis, double value) {}
+
+    /** The unit's best and how today stands against it. @param words why it is not held against today; empty where it is */
+    record BestView(long atMillis, String outdoor, String words, List<BestFigureView> figures) {}
+
+    record BestFigureView(
+            String title,
+            String best,
+            String unit,
+            @Nullable String now,
+            boolean isWorse,
+            String reckoning) {
+        static BestFigureView of(ProofFigure figure, double best, Benchmark.@Nullable Compared compared) {
+            return new BestFigureView(
+                    figure.title(),
+                    Reading.of(figure.quantity(), best).shown(),
+                    figure.quantity().unit(),
+                    compared == null ? null : compared.now().shown(),
+                    compared != null && compared.isWorse(),
+                    compared == null ? "" : compared.reckoning().text());
+        }
+    }
+
+    /** @param isHere whether it was seen on this call */
+    record WriteUpView(
+            String id,
+            String place,
+            String what,
+            String why,
+            Entry.Urgency urgency,
+            String words,
+            long callId,
+            long atMillis,
+            boolean isHere) {
+        static WriteUpView of(OpenWriteUp open, long callId) {
+            Entry.WrittenUp w = open.writeUp();
+            return new WriteUpView(
+                    w.id(),
+                    w.place(),
+                    w.what(),
+                    w.why(),
+                    w.urgency(),
+                    w.urgency().words(),
+                    open.call(),
+                    open.atMillis(),
+                    open.call() == callId);
+        }
+    }
+
+    /** @param total to the cent @param isTaken whether the customer chose it */
+    record OptionView(
+            String key,
+            CustomerOption.Tier tier,
+            String title,
+            String words,
+            List<CustomerOption.Line> parts,
+            double labour,
+            String total,
+            String reckoning,
+            boolean isTaken) {
+        static OptionView of(CustomerOption option, String taken) {
+            return new OptionView(
+                    option.key(),
+                    option.tier(),
+                    option.tier().title(),
+                    option.words(),
+                    option.parts(),
+                    option.labour(),
+                    Figures.fixed(option.total(), 2),
+                    option.reckoning(),
+                    option.key().equals(taken));
+        }
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.refrigerant;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,272 @@
+<script setup lang="ts">
+import { useDebounceFn } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import { api, body, newId } from '@/api/client'
+import type { OptionView } from '@/api/types'
+import ActionBar from '@/shared/ActionBar.vue'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import LabelledField from '@/shared/LabelledField.vue'
+import { useDraft } from '@/shared/useDraft'
+import { useCall } from '@/stores/call'
+
+/** What the customer can choose from, with parts and price; the one that was taken is kept. */
+interface Edited {
+  key: string
+  tier: OptionView['tier']
+  words: string
+  labour: string
+  parts: { name: string; count: string; each: string }[]
+}
+const TIERS: readonly { value: OptionView['tier']; words: string }[] = [
+  { value: 'STOPGAP', words: 'stopgap' },
+  { value: 'PROPER', words: 'proper' },
+  { value: 'BETTER', words: 'better' },
+]
+const store = useCall()
+const kept = computed(() => store.call?.leave.options ?? [])
+const draft = useDraft(
+  () => `options ${store.call?.id}`,
+  () => '',
+)
+const { text: drafted } = draft
+const edited = ref<Edited[] | null>(drafted.value ? (JSON.parse(drafted.value) as Edited[]) : null)
+const seen = ref<OptionView[]>([])
+const wrong = ref('')
+const shown = computed(() => (edited.value ? seen.value : kept.value))
+const matchable = computed(() => store.call?.parts.filter((p) => p.missing.length === 0 && !p.closed) ?? [])
+
+const asEdited = (o: OptionView): Edited => ({
+  key: o.key,
+  tier: o.tier,
+  words: o.words,
+  labour: String(o.labour),
+  parts: o.parts.map((p) => ({ name: p.name, count: String(p.count), each: String(p.each) })),
+})
+function given() {
+  return {
+    options: (edited.value ?? []).map((o) => ({
+      ...o,
+      labour: Number(o.labour || 0),
+      parts: o.parts.map((p) => ({ name: p.name, count: Number(p.count || 0), each: Number(p.each || 0) })),
+    })),
+  }
+}
+const look = useDebounceFn(async () => {
+  const id = store.call?.id
+  if (id === undefined || !edited.value) return
+  try {
+    seen.value = await body(
+      api.POST('/api/calls/{id}/options/preview', { params: { path: { id } }, body: given() }),
+    )
+    wrong.value = ''
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}, 200)
+watch(
+  edited,
+  (now) => {
+    drafted.value = now ? JSON.stringify(now) : ''
+    void look()
+  },
+  { deep: true, immediate: true },
+)
+function edit() {
+  edited.value = kept.value.map(asEdited)
+}
+function add() {
+  edited.value = [
+    ...(edited.value ?? kept.value.map(asEdited)),
+    { key: newId().slice(0, 12), tier: 'PROPER', words: '', labour: '', parts: [] },
+  ]
+}
+async function fromMatches(partId: string) {
+  const id = store.call?.id
+  if (id === undefined) return
+  try {
+    const found = await body(
+      api.GET('/api/calls/{id}/parts/{part}/options', { params: { path: { id, part: partId } } }),
+    )
+    const now = edited.value ?? kept.value.map(asEdited)
+    const fresh = found.map(asEdited).filter((o) => !now.some((n) => n.key === o.key))
+    edited.value = [...now, ...fresh]
+    if (found.length === 0) wrong.value = 'Nothing on the truck fits this part: write the option by hand.'
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}
+async function keep() {
+  if (await store.change('PUT', '/options', 'options', given())) {
+    edited.value = null
+    draft.letGo()
+  }
+}
+function choose(o: OptionView) {
+  void store.change('POST', '/options/choice', `chosen: ${o.words}`, o.isTaken ? {} : { key: o.key })
+}
+const money = (figure: number | string) => `$ ${Number(figure).toFixed(2)}`
+const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_blank')
+</script>
+
+<template>
+  <div>
+    <div tabindex="0" class="zb-scroll options">
+      <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
+      <template v-if="edited">
+        <section v-for="(o, i) in edited" :key="o.key" class="option" :aria-label="`Option ${i + 1}`">
+          <div class="top">
+            <ChoiceButtons v-model="o.tier" label="How far it goes" is-hidden-label :choices="TIERS" />
+            <v-btn variant="text" height="48" @click="edited.splice(i, 1)">leave it out</v-btn>
+          </div>
+          <LabelledField v-model="o.words" label="What is done" has-no-wrong-line />
+          <div v-for="(p, n) in o.parts" :key="n" class="part">
+            <LabelledField v-model="p.name" label="Part" has-no-wrong-line />
+            <LabelledField v-model="p.count" label="Count" kind="number" has-no-wrong-line />
+            <LabelledField v-model="p.each" label="Each, $" kind="number" has-no-wrong-line />
+            <v-btn variant="text" height="48" aria-label="Leave this part out" @click="o.parts.splice(n, 1)"
+              >out</v-btn
+            >
+          </div>
+          <div class="foot">
+            <v-btn height="48" @click="o.parts.push({ name: '', count: '1', each: '' })">+ part</v-btn>
+            <LabelledField
+              v-model="o.labour"
+              label="Labour, $"
+              kind="number"
+              has-no-wrong-line
+              class="labour"
+            />
+            <b class="total zb-figure">{{ seen[i] ? money(seen[i]!.total) : '' }}</b>
+          </div>
+        </section>
+      </template>
+      <template v-else>
+        <button
+          v-for="o in kept"
+          :key="o.key"
+          type="button"
+          class="offered zb-bare"
+          :class="{ taken: o.isTaken }"
+          :aria-pressed="o.isTaken"
+          :disabled="!store.isWorking"
+          @click="choose(o)"
+        >
+          <span class="zb-name tier">{{ o.title }}</span>
+          <span>
+            <b class="words">{{ o.words }}</b>
+            <span v-for="p in o.parts" :key="p.name" class="zb-soft line">{{ p.count }} × {{ p.name }}</span>
+            <span class="zb-soft line">{{ o.reckoning }}</span>
+          </span>
+          <span class="right"
+            ><b class="total zb-figure">{{ money(o.total) }}</b
+            ><span class="zb-small">{{ o.isTaken ? 'chosen' : '' }}</span></span
+          >
+        </button>
+        <p v-if="kept.length === 0" class="zb-note">
+          Nothing offered yet. Start from what matched a part, or write an option by hand.
+        </p>
+      </template>
+      <div v-if="store.isWorking" class="start">
+        <v-btn v-for="p in matchable" :key="p.id" height="48" @click="fromMatches(p.id)"
+          >+ from matches: {{ p.title.toLowerCase() }}</v-btn
+        >
+        <v-btn height="48" @click="add">+ by hand</v-btn>
+        <v-btn v-if="!edited && kept.length" height="48" @click="edit">Change them</v-btn>
+        <v-btn v-if="!edited && kept.length" height="48" @click="print">Print for the customer</v-btn>
+      </div>
+    </div>
+    <ActionBar v-if="edited" words="Keep these options" :is-off="!!wrong && shown.length === 0" @act="keep">
+      <v-btn variant="text" height="32" @click="edited = null">leave them as they were</v-btn>
+    </ActionBar>
+    <ActionBar
+      v-else
+      :words="kept.length && !kept.some((o) => o.isTaken) ? 'Tap the one that was chosen' : 'Go on to leave'"
+      :is-off="kept.length > 0 && !kept.some((o) => o.isTaken)"
+      @act="store.go({ call: 'LEAVE' })"
+    />
+  </div>
+</template>
+
+<style scoped>
+.options {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.option {
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 12px 14px;
+  display: grid;
+  gap: 10px;
+}
+.top,
+.foot {
+  display: flex;
+  justify-content: space-between;
+  align-items: end;
+  gap: 12px;
+  flex-wrap: wrap;
+}
+.part {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 84px 110px auto;
+  gap: 10px;
+  align-items: end;
+}
+.labour {
+  width: 130px;
+}
+.total {
+  font-size: 25px;
+  white-space: nowrap;
+}
+.start {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.offered {
+  display: grid;
+  grid-template-columns: 110px minmax(0, 1fr) auto;
+  gap: 16px;
+  border: var(--zb-line) !important;
+  background: var(--zb-sheet);
+  padding: 12px 14px;
+  align-items: start;
+}
+.taken {
+  box-shadow:
+    inset 8px 0 0 var(--zb-lemon),
+    inset 10px 0 0 var(--zb-ink);
+  padding-left: 24px;
+}
+.tier {
+  font-size: 19px;
+}
+.words {
+  font-size: 19px;
+}
+.line {
+  display: block;
+}
+.right {
+  display: grid;
+  justify-items: end;
+}
+@media (max-width: 839px) {
+  .part {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) auto;
+  }
+  .part > :first-child {
+    grid-column: 1 / -1;
+  }
+  .offered {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .offered > :nth-child(2) {
+    grid-column: 1 / -1;
+    grid-row: 2;
+  }
+}
+</style>

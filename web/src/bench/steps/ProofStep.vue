@@ -1,0 +1,241 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { PointView } from '@/api/types'
+import ActionBar from '@/shared/ActionBar.vue'
+import FindingLines from '@/shared/FindingLines.vue'
+import { timeOf } from '@/shared/time'
+import TrendPlot from '@/shared/TrendPlot.vue'
+import { useDraft } from '@/shared/useDraft'
+import VerdictMark from '@/shared/VerdictMark.vue'
+import { useCall } from '@/stores/call'
+import { clock, useTimers } from '@/stores/timers'
+import CheckList from '../CheckList.vue'
+import PadDesk from '../PadDesk.vue'
+import PairRow from '../PairRow.vue'
+
+/** The whole unit proved: what to look at before power, then readings as it settles, then what they amount to. */
+type Point = PointView['point']
+const store = useCall()
+const timers = useTimers()
+const leave = computed(() => store.call?.leave)
+const proof = computed(() => leave.value?.proof)
+const points = computed(() => proof.value?.points ?? [])
+const unticked = computed(() => leave.value?.beforePower.filter((c) => !c.done).length ?? 0)
+const active = ref<Point | null>(null)
+const underWay = ref<Point[]>([])
+const wrong = ref('')
+const at = computed(() => points.value.find((p) => p.point === active.value) ?? null)
+const { text: typed, letGo } = useDraft(
+  () => `proof ${store.call?.id} ${active.value ?? ''}`,
+  () => '',
+)
+const isReady = computed(() => typed.value !== '' && !['-', '.', '-.'].includes(typed.value))
+const hasFigures = computed(() => (proof.value?.figures.length ?? 0) > 0)
+const plots = computed(() => proof.value?.series.filter((s) => s.points.length > 1) ?? [])
+
+function firstUnread(): Point | null {
+  return points.value.find((p) => p.figure === undefined && !underWay.value.includes(p.point))?.point ?? null
+}
+watch(
+  () => proof.value?.isRunning,
+  (runs) => {
+    active.value = runs ? firstUnread() : null
+  },
+  { immediate: true },
+)
+
+async function next() {
+  const point = active.value
+  if (point === null || !isReady.value) return
+  const figure = typed.value
+  letGo()
+  wrong.value = ''
+  underWay.value.push(point)
+  active.value = firstUnread()
+  const isKept = await store.change('POST', '/proof/readings', `${titleOf(point)} ${figure}`, {
+    point,
+    value: Number(figure),
+  })
+  underWay.value = underWay.value.filter((p) => p !== point)
+  if (!isKept && store.notice === '') {
+    active.value = point
+    typed.value = figure
+    wrong.value = store.problem
+  }
+}
+const titleOf = (point: Point) => points.value.find((p) => p.point === point)?.title ?? ''
+const figureOf = (p: PointView) => (p.point === active.value && typed.value ? typed.value : (p.figure ?? ''))
+
+const settling = computed(() => {
+  const s = proof.value?.settling
+  if (!s) return ''
+  if (s.isSettled) return 'Settled: the readings count.'
+  const left = s.fromMillis - timers.now.getTime()
+  return left > 0
+    ? `Runs since ${timeOf(s.sinceMillis)}, settles for ${clock(left)} more. Read now, read again then.`
+    : `Runs since ${timeOf(s.sinceMillis)}. Read again until the split stands still, by ${timeOf(s.untilMillis)} at the latest.`
+})
+const action = computed(() => {
+  if (!store.isWorking) return { words: 'This call is closed', act: null }
+  if (!proof.value?.isRunning) {
+    return {
+      words: proof.value?.kept ? 'Start it again' : 'The unit is started',
+      act: unticked.value === 0 ? () => store.change('POST', '/proof/start', 'unit started') : null,
+    }
+  }
+  if (proof.value.kept && active.value === null) return { words: 'Go on', act: () => store.goNext() }
+  return {
+    words: 'Keep this proof',
+    act: hasFigures.value ? () => keep(false) : null,
+  }
+})
+async function keep(isBenchmark: boolean) {
+  if (await store.change('POST', '/proof/keep', 'proof of the unit', { isBenchmark })) store.goNext()
+}
+</script>
+
+<template>
+  <div v-if="proof && leave">
+    <div tabindex="0" class="zb-scroll proof">
+      <template v-if="!proof.isRunning">
+        <p v-if="proof.kept" class="zb-note">Proved on this call: {{ proof.kept }}</p>
+        <h3>Before power</h3>
+        <CheckList
+          :checks="leave.beforePower"
+          @tick="(key, on) => void store.change('POST', '/before-power', 'tick', { key, on })"
+        />
+        <p class="zb-caution zb-small">
+          Stand clear of blade and belt. The first start is watched from the disconnect.
+        </p>
+      </template>
+      <template v-else>
+        <p class="settle" role="status">{{ settling }}</p>
+        <p v-if="!proof.hasTable" class="zb-caution">
+          {{
+            proof.refrigerant
+              ? `No saturation table for ${proof.refrigerant}: pressures say nothing here. Bring its table in under Rules.`
+              : 'The refrigerant is not on the plate: pressures say nothing until it is read.'
+          }}
+        </p>
+        <PadDesk
+          v-model="typed"
+          :is-reading="active !== null && store.isWorking"
+          :at="active"
+          :unit="at?.unit ?? ''"
+          :is-ready="isReady"
+          goes-below-zero
+          @next="next"
+        >
+          <PairRow
+            v-for="p in points"
+            :key="p.point"
+            :name="p.title"
+            :figure="figureOf(p)"
+            :unit="p.unit"
+            :is-on="p.point === active"
+            :is-off="!store.isWorking"
+            @read="active = p.point"
+          >
+            <span class="zb-soft">{{ p.atMillis ? timeOf(p.atMillis) : 'not read' }}</span>
+          </PairRow>
+          <p class="zb-wrong" role="status">{{ wrong }}</p>
+        </PadDesk>
+        <section v-if="hasFigures" aria-label="What it amounts to" class="figures">
+          <div v-for="f in proof.figures" :key="f.title" class="figure">
+            <span class="name">{{ f.title }}</span>
+            <span class="value"
+              ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}</span
+            >
+            <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
+            <span v-else class="zb-soft">shown, not judged</span>
+            <p class="zb-soft reckoning">{{ f.reckoning }}</p>
+          </div>
+        </section>
+        <FindingLines :findings="proof.findings" />
+        <section v-if="proof.best" class="best">
+          <h3>At its best, {{ proof.best.outdoor }}</h3>
+          <p v-if="proof.best.words" class="zb-soft">{{ proof.best.words }}</p>
+          <table class="zb-table">
+            <thead>
+              <tr>
+                <th scope="col">Figure</th>
+                <th scope="col">Best</th>
+                <th scope="col">Now</th>
+                <th scope="col">Between</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="f in proof.best.figures" :key="f.title">
+                <td>{{ f.title }}</td>
+                <td class="zb-figure">{{ f.best }} {{ f.unit }}</td>
+                <td class="zb-figure">{{ f.now ?? '–' }}</td>
+                <td>
+                  <b v-if="f.isWorse">Worse. </b><span class="zb-soft">{{ f.reckoning }}</span>
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+        <section v-for="s in plots" :key="s.figure">
+          <h3>{{ s.title }} as it settles</h3>
+          <TrendPlot :name="s.title" :unit="s.unit" :points="s.points" is-of-today />
+        </section>
+      </template>
+    </div>
+    <ActionBar :words="action.words" :is-off="!action.act" @act="action.act?.()">
+      <span v-if="!proof.isRunning && unticked" class="zb-soft">{{ unticked }} to look at first</span>
+      <v-btn v-if="proof.isRunning && proof.canBeBest" variant="text" height="32" @click="keep(true)"
+        >keep as what this unit can do at its best</v-btn
+      >
+    </ActionBar>
+  </div>
+</template>
+
+<style scoped>
+.proof {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+h3 {
+  font-size: 19px;
+}
+.settle {
+  font-size: 19px;
+  font-weight: 600;
+}
+.figures {
+  display: grid;
+  border-top: var(--zb-line);
+}
+.figure {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto 150px;
+  gap: 2px 16px;
+  align-items: baseline;
+  padding: 8px 0;
+  border-bottom: 1px solid var(--zb-hair);
+}
+.name {
+  font-size: 19px;
+  font-weight: 600;
+}
+.value {
+  font-size: 30px;
+  line-height: 1.1;
+}
+.value .zb-figure {
+  font-weight: 600;
+}
+.reckoning {
+  grid-column: 1 / -1;
+}
+.proof :deep(.pair) {
+  grid-template-columns: minmax(120px, 1fr) minmax(110px, auto) 84px;
+}
+@media (max-width: 839px) {
+  .figure {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+</style>
