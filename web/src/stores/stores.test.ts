@@ -22,6 +22,7 @@ const call = (more: Partial<CallView> = {}) =>
     next: { text: '' },
     safe: { pairs: [] },
     windings: [],
+    leave: { proof: { kept: '' }, writeUps: [] },
     parts: [part('a', ['READ', 'TEST']), part('b', [])],
     ...more,
   }) as unknown as CallView

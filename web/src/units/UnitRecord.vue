@@ -2,17 +2,20 @@
 import { computed, onMounted, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, body } from '@/api/client'
-import type { Attribute, Fields, RecordView, VisitView } from '@/api/types'
+import type { Attribute, Fields, HistoryView, RecordView, VisitView } from '@/api/types'
 import { textOf } from '@/bench/fieldText'
 import { usePlateAttributes } from '@/shared/useAttributes'
-import { dayOf } from '@/shared/time'
+import { dateWords, dayOf } from '@/shared/time'
 import VerdictMark from '@/shared/VerdictMark.vue'
+import SiteForm from './SiteForm.vue'
+import UnitTrends from './UnitTrends.vue'
 
-/** A unit's own record: its plates with the serial whole, its places, and what every visit found. */
+/** A unit's own record: its plates with the serial whole, what drifts in it, and what every visit found and left. */
 const route = useRoute()
 const attributes = usePlateAttributes()
 const record = ref<RecordView | null>(null)
 const visits = ref<VisitView[]>([])
+const history = ref<HistoryView | null>(null)
 const wrong = ref('')
 const plates = computed(() =>
   [
@@ -37,6 +40,7 @@ onMounted(async () => {
   const path = { path: { id: Number(route.params.id) } }
   try {
     record.value = await body(api.GET('/api/units/{id}', { params: path }))
+    history.value = await body(api.GET('/api/units/{id}/history', { params: path }))
     visits.value = await body(api.GET('/api/units/{id}/visits', { params: path }))
   } catch (problem) {
     wrong.value = (problem as Error).message
@@ -51,8 +55,27 @@ onMounted(async () => {
         <b>{{ wrong }}</b>
       </p>
       <template v-if="record">
-        <h1>{{ record.unit.site }}, {{ record.unit.name }}</h1>
-        <p class="line">{{ record.unit.line }}</p>
+        <header class="head">
+          <div>
+            <h1>{{ record.unit.site }}, {{ record.unit.name }}</h1>
+            <p class="line">{{ record.unit.line }}</p>
+          </div>
+          <nav class="out" aria-label="To take along">
+            <a :href="`/api/units/${record.unit.id}/sticker.pdf`" target="_blank" class="file">Sticker</a>
+            <a :href="`/api/units/${record.unit.id}/unit.json`" class="file" download>All of it as JSON</a>
+          </nav>
+        </header>
+        <section v-if="history?.writeUps.length" aria-labelledby="ups">
+          <h2 id="ups">Seen and not done</h2>
+          <router-link v-for="w in history.writeUps" :key="w.id" :to="`/calls/${w.callId}`" class="up">
+            <b class="zb-name urgency">{{ w.urgency }}</b>
+            <span
+              ><b>{{ w.what }}</b> <span class="zb-soft">{{ w.place }}</span></span
+            >
+            <span>{{ w.why }}</span>
+            <span class="zb-soft">seen {{ dayOf(w.atMillis) }}</span>
+          </router-link>
+        </section>
         <div class="two">
           <div>
             <section v-for="p in plates" :key="p.title">
@@ -67,9 +90,52 @@ onMounted(async () => {
                 </template>
               </dl>
             </section>
+            <SiteForm :key="record.unit.id" :record="record" @kept="record = $event" />
             <p v-if="plates.length === 0" class="zb-note">No plate read yet. The next call asks for it.</p>
           </div>
           <div>
+            <UnitTrends v-if="history" :trends="history.trends" />
+            <section v-if="history?.best">
+              <h2>At its best, {{ history.best.outdoor }}</h2>
+              <dl class="plate">
+                <template v-for="f in history.best.figures" :key="f.title">
+                  <dt>{{ f.title }}</dt>
+                  <dd class="zb-figure">{{ f.best }} {{ f.unit }}</dd>
+                </template>
+              </dl>
+              <p class="zb-soft">kept {{ dayOf(history.best.atMillis) }}</p>
+            </section>
+            <section v-if="history?.parts.length">
+              <h2>Put in</h2>
+              <router-link
+                v-for="p in history.parts"
+                :key="p.part.place + p.part.title"
+                :to="`/calls/${p.part.call}`"
+                class="put"
+              >
+                <b>{{ p.part.title }}</b> <span>{{ p.part.asLeft }}</span>
+                <span class="zb-soft"
+                  >{{ p.part.place }}, in for {{ p.age
+                  }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : '' }}</span
+                >
+              </router-link>
+            </section>
+            <section v-if="history?.foundAndLeft.length">
+              <h2>As found, as left</h2>
+              <table class="zb-table small">
+                <tbody>
+                  <tr v-for="(f, i) in history.foundAndLeft" :key="i">
+                    <td class="zb-soft day">{{ dayOf(f.atMillis) }}</td>
+                    <td>
+                      <b>{{ f.title }}</b> <span class="zb-soft">{{ f.place }}</span><span class="pair"
+                        >{{ f.asFound }} → {{ f.asLeft || 'as found' }}</span
+                      >
+                    </td>
+                    <td class="zb-soft">{{ f.how }}</td>
+                  </tr>
+                </tbody>
+              </table>
+            </section>
             <section>
               <h2>Visits</h2>
               <p v-if="visits.length === 0" class="zb-note">No visit yet.</p>
@@ -107,8 +173,63 @@ onMounted(async () => {
 </template>
 
 <style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  align-items: start;
+  gap: 12px;
+  flex-wrap: wrap;
+}
 .line {
   margin: 2px 0 16px;
+}
+.out {
+  display: flex;
+  gap: 12px;
+}
+.file {
+  min-height: 48px;
+  display: inline-flex;
+  align-items: center;
+  border: var(--zb-line);
+  padding: 0 16px;
+  text-decoration: none;
+  font-weight: 600;
+}
+.file:hover {
+  text-decoration: underline;
+}
+.up {
+  display: grid;
+  grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr) auto;
+  gap: 4px 16px;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--zb-hair);
+  text-decoration: none;
+  align-items: center;
+  min-height: 48px;
+}
+.urgency {
+  font-size: 17px;
+  border: var(--zb-line);
+  padding: 0 8px;
+  justify-self: start;
+}
+.put {
+  display: grid;
+  padding: 9px 0;
+  border-bottom: 1px solid var(--zb-hair);
+  text-decoration: none;
+  min-height: 48px;
+}
+.small {
+  font-size: 15px;
+}
+.day {
+  white-space: nowrap;
+}
+.pair {
+  display: block;
 }
 .two {
   display: grid;
@@ -175,6 +296,12 @@ h2 {
 @media (max-width: 839px) {
   .two {
     grid-template-columns: minmax(0, 1fr);
+  }
+  .up {
+    grid-template-columns: 84px minmax(0, 1fr);
+  }
+  .up > :nth-child(n + 3) {
+    grid-column: 2;
   }
 }
 </style>

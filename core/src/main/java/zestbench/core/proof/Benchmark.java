@@ -23,7 +23,10 @@ public record Benchmark(long atMillis, @Nullable Double outdoorFahrenheit, Map<P
             ProofFigure figure, Reading now, Reading best, double change, boolean isWorse, Reckoning reckoning) {}
 
     /** How a proof stands against the unit's best. @param words why nothing is compared; empty where it is */
-    public record Comparison(List<Compared> figures, String words) {}
+    public record Comparison(List<Compared> figures, String words) {
+        /** Nothing was read to compare with. */
+        public static final Comparison NONE = new Comparison(List.of(), "");
+    }
 
     /** The benchmark that a proof makes. */
     public static Benchmark of(long atMillis, Map<ProofPoint, Double> readings, UnitProof.Answer answer) {

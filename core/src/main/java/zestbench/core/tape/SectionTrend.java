@@ -103,6 +103,10 @@ public record SectionTrend(
         }
         double perDay = slopePerDay(points);
         String drift = count + ", " + (perDay > 0 ? "+" : "") + Figures.fixed(perDay * 365, 2) + " µF a year";
+        if (growing.limits != null && last.microfarads() < growing.limits.low()) {
+            return new SectionTrend(
+                    place, section, points, growing.limits, drift + "; it is below its lower limit.", null);
+        }
         Long crosses = crossing(points, perDay, growing.limits);
         String words = crosses == null
                 ? drift + "; it does not reach its lower limit in ten years."

@@ -14,6 +14,10 @@ import zestbench.core.proof.UnitProof;
 
 /** What all visits to one unit say together: a fold over their tapes. */
 public final class UnitHistory {
+    private static final long MILLIS_PER_DAY = 86_400_000;
+    private static final long DAYS_TOLD_AS_DAYS = 60;
+    private static final double DAYS_PER_MONTH = 30.44;
+
     private final List<Visit> visits;
 
     /** One visit. @param call its number */
@@ -29,7 +33,18 @@ public final class UnitHistory {
             String place,
             String title,
             String asLeft,
-            @Nullable String returnDate) {}
+            @Nullable String returnDate) {
+        /** How long it has been in, in the largest units that say something. */
+        public String age(long nowMillis) {
+            long days = Math.max(0, nowMillis - atMillis) / MILLIS_PER_DAY;
+            if (days < DAYS_TOLD_AS_DAYS) {
+                return days == 1 ? "1 day" : days + " days";
+            }
+            long months = Math.round(days / DAYS_PER_MONTH);
+            String rest = months % 12 == 0 ? "" : " " + months % 12 + " months";
+            return months < 24 ? months + " months" : months / 12 + " years" + rest;
+        }
+    }
 
     /** A part or reading before and after a visit. */
     public record FoundAndLeft(
@@ -132,6 +147,18 @@ public final class UnitHistory {
             }
         }
         return List.copyOf(out.values());
+    }
+
+    /** What was last left to the next person in words; empty where nothing was. */
+    public String lastNote() {
+        String last = "";
+        for (Visit visit : visits) {
+            Entry.CallEnded ended = visit.state().ended();
+            if (ended != null && !ended.note().isEmpty()) {
+                last = ended.note();
+            }
+        }
+        return last;
     }
 
     /** Every part as it was found and left, the latest visit first. */

@@ -54,6 +54,19 @@ class CallRow {
         this.openedAt = openedAt;
     }
 
+    /** A call that came from elsewhere, named there. */
+    CallRow(String uid) {
+        this.uid = uid;
+    }
+
+    /** Takes over all that is known of it. */
+    void become(Unit itsUnit, String itsComplaint, Instant itsOpening, Status itsStatus) {
+        unit = itsUnit;
+        complaint = itsComplaint;
+        openedAt = itsOpening;
+        status = itsStatus;
+    }
+
     /** The quick check of one technician. */
     CallRow(long technician, Instant openedAt) {
         this.technician = technician;

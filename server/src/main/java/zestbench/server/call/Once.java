@@ -3,7 +3,6 @@ package zestbench.server.call;
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import java.util.Objects;
-import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import org.springframework.data.domain.Persistable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -48,40 +47,32 @@ class Once {
     private final TransactionTemplate transaction;
     private final Calls calls;
     private final CallViewer viewer;
-    private final ReentrantLock turn = new ReentrantLock();
+    private final Turn turn;
 
-    Once(Store store, TransactionTemplate transaction, Calls calls, CallViewer viewer) {
+    Once(Store store, TransactionTemplate transaction, Calls calls, CallViewer viewer, Turn turn) {
         this.store = store;
         this.transaction = transaction;
         this.calls = calls;
         this.viewer = viewer;
+        this.turn = turn;
     }
 
     /** Carries out something that writes onto a tape when its turn has come, in one transaction. */
     <T> T inTurn(Supplier<T> work) {
-        turn.lock();
-        try {
-            return Objects.requireNonNull(transaction.execute(status -> work.get()));
-        } finally {
-            turn.unlock();
-        }
+        return turn.take(() -> Objects.requireNonNull(transaction.execute(status -> work.get())));
     }
 
     CallView change(long callId, Sender sender, Runnable change) {
         String request = sender.request();
-        turn.lock();
-        try {
-            transaction.executeWithoutResult(status -> {
-                if (request == null || !store.existsById(request)) {
-                    change.run();
-                    if (request != null) {
-                        store.save(new Done(request));
-                    }
+        inTurn(() -> {
+            if (request == null || !store.existsById(request)) {
+                change.run();
+                if (request != null) {
+                    store.save(new Done(request));
                 }
-            });
-        } finally {
-            turn.unlock();
-        }
+            }
+            return callId;
+        });
         Calls.Open call = calls.open(callId);
         return viewer.view(call.row(), call.tape());
     }

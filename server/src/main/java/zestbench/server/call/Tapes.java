@@ -11,9 +11,12 @@ import java.util.stream.Collectors;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
+import zestbench.server.call.CallCopies.LineCopy;
 
 /** Keeps tapes: entries as JSON under the name of their kind. */
 @Service
@@ -48,6 +51,40 @@ class Tapes {
 
     List<Line> of(long callId) {
         return store.findByCallIdOrderByNumber(callId).stream().map(this::line).toList();
+    }
+
+    /** The lines of a tape as they are carried. */
+    List<LineCopy> copies(long callId) {
+        return store.findByCallIdOrderByNumber(callId).stream()
+                .map(row -> new LineCopy(row.number(), row.at(), row.who(), row.kind(), json.readTree(row.entry())))
+                .toList();
+    }
+
+    /** What a carried line says. @param at where it stands in the file */
+    Entry entry(String at, LineCopy line) {
+        Class<?> kind = KINDS.get(line.kind());
+        InputProblem.require(
+                kind != null, at + ".kind", line.kind(), "there is no such entry; known are " + KINDS.keySet());
+        try {
+            return (Entry) json.treeToValue(line.entry(), Objects.requireNonNull(kind));
+        } catch (JacksonException | InputProblem | IllegalArgumentException broken) {
+            String why = broken instanceof JacksonException j ? j.getOriginalMessage() : broken.getMessage();
+            throw InputProblem.of(at + ".entry", null, "this is no " + line.kind() + ": " + why);
+        }
+    }
+
+    void append(long callId, List<LineCopy> lines) {
+        for (LineCopy line : lines) {
+            store.save(new TapeRow(
+                    callId, line.number(), line.at(), line.who(), line.kind(), json.writeValueAsString(line.entry())));
+        }
+        store.flush();
+    }
+
+    /** Only where somebody chose a telling of the call that came from elsewhere. */
+    void clear(long callId) {
+        store.deleteAll(store.findByCallIdOrderByNumber(callId));
+        store.flush();
     }
 
     private Line line(TapeRow row) {

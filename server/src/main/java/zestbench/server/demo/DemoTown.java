@@ -21,6 +21,8 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.plate.Plates;
+import zestbench.core.proof.Altitude;
+import zestbench.core.tape.Entry;
 import zestbench.core.wiring.Wire;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
@@ -116,6 +118,7 @@ public class DemoTown implements ApplicationRunner {
         earlierVisits(seeds, museumTwo, loftThree, ballet);
         moreVisits(museumOne, loftSeven, ballet);
         stopgap(loftSeven);
+        benches(seeds, museumTwo);
         today(seeds, loftThree, museumOne);
         alsoToday(museumTwo, ballet, loftSeven);
     }
@@ -165,6 +168,37 @@ public class DemoTown implements ApplicationRunner {
                 .minusDays(1)
                 .toString();
         visits.stopgap(loft, daysAgo(15), "No cooling, fan turns slowly", "35+5 MFD 440 VAC ±6%", back);
+    }
+
+    /** What two units did at their best, what was seen there and not done, and whose warranty runs. */
+    private void benches(Unit seeds, Unit museum) {
+        visits.proof(
+                seeds,
+                daysAgo(352),
+                "After the spring check",
+                List.of(88.0, 76.0, 57.0, 63.0, 122.0, 54.0, 342.0, 96.0),
+                new Entry.WrittenUp(
+                        "wdemo-pan",
+                        "Outdoor unit",
+                        "Base pan rusted through under the coil",
+                        "The coil sags onto its lines",
+                        Entry.Urgency.SOON));
+        visits.proof(
+                museum,
+                daysAgo(266),
+                "Gallery cooled down again",
+                List.of(82.0, 75.0, 56.0, 62.0, 120.0, 53.0, 318.0, 92.0),
+                new Entry.WrittenUp(
+                        "wdemo-insulation",
+                        "Liquid line",
+                        "Insulation gone over two feet at the curb",
+                        "Sweats onto the roof deck",
+                        Entry.Urgency.WATCH));
+        LocalDate today = LocalDate.now(clock.withZone(ZoneId.systemDefault()));
+        units.know(
+                seeds.id(),
+                new Altitude(140),
+                new Unit.Warranty(today.minusMonths(8), today.plusMonths(16), today.minusYears(2)));
     }
 
     private void moreVisits(Unit museum, Unit loft, Unit ballet) {

@@ -2,6 +2,7 @@ package zestbench.server.demo;
 
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -20,6 +21,9 @@ import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.RatedMotor;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
@@ -31,6 +35,7 @@ import zestbench.core.tape.Entry;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.Calls;
+import zestbench.server.refrigerant.Refrigerants;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
 
@@ -40,10 +45,58 @@ class DemoVisits {
     private static final String WHO = "Tech 1";
     private static final Family CAPACITOR = Families.named("capacitor");
 
-    private final Calls calls;
+    private static final List<ProofPoint> READ_IN_ORDER = List.of(
+            ProofPoint.OUTDOOR_AIR,
+            ProofPoint.RETURN_AIR,
+            ProofPoint.SUPPLY_AIR,
+            ProofPoint.RETURN_WET_BULB,
+            ProofPoint.SUCTION_PRESSURE,
+            ProofPoint.SUCTION_LINE,
+            ProofPoint.LIQUID_PRESSURE,
+            ProofPoint.LIQUID_LINE);
+    private static final int SECONDS_TO_SETTLE = 720;
 
-    DemoVisits(Calls calls) {
+    private final Calls calls;
+    private final Refrigerants refrigerants;
+
+    DemoVisits(Calls calls, Refrigerants refrigerants) {
         this.calls = calls;
+        this.refrigerants = refrigerants;
+    }
+
+    /**
+     * A visit that proved the unit at its best and wrote something up.
+     *
+     * @param readings outdoors, return, supply, return wet bulb, suction, suction line, liquid, liquid line
+     */
+    void proof(Unit unit, Instant at, String complaint, List<Double> readings, Entry.WrittenUp writeUp) {
+        long call = calls.start(unit.id(), complaint, at);
+        calls.addAt(call, WHO, at, new Entry.UnitStarted());
+        Map<ProofPoint, Double> read = new LinkedHashMap<>();
+        for (int round = 1; round <= 2; round++) {
+            for (int i = 0; i < readings.size(); i++) {
+                read.put(READ_IN_ORDER.get(i), readings.get(i));
+                calls.addAt(
+                        call,
+                        WHO,
+                        at.plusSeconds((long) SECONDS_TO_SETTLE * round / 2 + i * 20L),
+                        new Entry.ProofRead(READ_IN_ORDER.get(i), readings.get(i)));
+            }
+        }
+        ProofSetup setup = ProofSetup.of(
+                unit.plates(),
+                refrigerants.find(ProofSetup.refrigerantOf(unit.plates())),
+                unit.altitude(),
+                ShopRules.DEFAULT);
+        UnitProof.Answer answer = UnitProof.of(read, setup);
+        Instant kept = at.plusSeconds(SECONDS_TO_SETTLE + 240L);
+        calls.addAt(
+                call,
+                WHO,
+                kept,
+                new Entry.ProofKept(read, answer.verdicts(), answer.shown(), answer.findings(), true, true),
+                writeUp);
+        close(call);
     }
 
     /** A visit that found the capacitor as it read and closed. */

@@ -2,8 +2,12 @@ package zestbench.server.photo;
 
 import com.drew.imaging.ImageMetadataReader;
 import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.Metadata;
 import com.drew.metadata.MetadataException;
+import com.drew.metadata.exif.ExifDirectoryBase;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.GpsDirectory;
+import com.drew.metadata.jpeg.JpegDirectory;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
@@ -63,6 +67,48 @@ public class Photos {
             return Files.readAllBytes(file(name));
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
+        }
+    }
+
+    public boolean has(String name) {
+        return name.matches(NAME) && Files.exists(file(name));
+    }
+
+    /** Checks a photo that is carried here under its name. */
+    public static void check(String name, byte[] bytes) {
+        InputProblem.require(
+                name.matches(NAME), "name", name, "a photo is named by 36 signs, 0 to 9, a to f and dashes");
+        decode(bytes);
+    }
+
+    /** Keeps a photo that was carried here, as it is where the camera wrote nothing into it; one that is here stays. */
+    public void put(String name, byte[] bytes) {
+        if (has(name)) {
+            return;
+        }
+        try {
+            Files.createDirectories(folder);
+            Path part = folder.resolve(name + ".part");
+            if (isPlain(bytes)) {
+                Files.write(part, bytes);
+            } else {
+                ImageIO.write(upright(decode(bytes), orientation(bytes)), "jpg", part.toFile());
+            }
+            Files.move(part, file(name));
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    private static boolean isPlain(byte[] bytes) {
+        try {
+            Metadata metadata = ImageMetadataReader.readMetadata(new ByteArrayInputStream(bytes));
+            return metadata.containsDirectoryOfType(JpegDirectory.class)
+                    && !metadata.containsDirectoryOfType(ExifDirectoryBase.class)
+                    && metadata.getDirectoriesOfType(ExifIFD0Directory.class).isEmpty()
+                    && metadata.getDirectoriesOfType(GpsDirectory.class).isEmpty();
+        } catch (ImageProcessingException | IOException none) {
+            return false;
         }
     }
 

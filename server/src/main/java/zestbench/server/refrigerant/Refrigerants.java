@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -98,6 +99,21 @@ public class Refrigerants {
             out.put(kept.refrigerant, TableCsv.read(name, kept.source, new StringReader(kept.points)));
         }
         return List.copyOf(out.values());
+    }
+
+    /** A table as it was brought in. */
+    public record BroughtIn(String refrigerant, String source, String csv) {}
+
+    /** Every table that was brought in. */
+    public List<BroughtIn> broughtIn() {
+        return store.findAll(Sort.by("refrigerant")).stream()
+                .map(k -> new BroughtIn(k.points.substring(2, k.points.indexOf(": ")), k.source, k.points))
+                .toList();
+    }
+
+    /** Throws where a table cannot be brought in. */
+    public void check(String refrigerant, String source, Reader csv) {
+        TableCsv.read(refrigerant, source, csv);
     }
 
     /** Whether the table was brought in, and can be taken out again. */

@@ -87,6 +87,12 @@ public class Shop {
         return inForce();
     }
 
+    /** Puts a whole set in force. */
+    @Transactional
+    public void put(ShopRules rules, String who) {
+        store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));
+    }
+
     /** Rules over HTTP. */
     @RestController
     static class Http {

@@ -248,13 +248,13 @@ public class Truck {
                 .toList();
     }
 
-    List<StockRow> rows() {
+    public List<StockRow> rows() {
         List<StockRow> out = new ArrayList<>();
         store.findAll(Sort.by("id")).forEach(item -> out.add(item.row()));
         return out;
     }
 
-    Optional<StockRow> row(String id) {
+    public Optional<StockRow> row(String id) {
         return store.findById(id).map(StockItem::row);
     }
 

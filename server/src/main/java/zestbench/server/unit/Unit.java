@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
+import zestbench.core.plate.Serial;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.proof.Altitude;
 import zestbench.server.json.SpecColumn;
@@ -59,6 +60,25 @@ public class Unit {
         this.plate = plates.outdoor();
         this.indoorPlate = plates.indoor();
         addPlaces();
+    }
+
+    /** A unit that came from elsewhere, named there. */
+    Unit(String uid) {
+        this.uid = uid;
+    }
+
+    /** Takes over all that is known of it; places that are here and not there stay, with what was found in them. */
+    void become(UnitCopy copy) {
+        site = copy.site();
+        name = copy.name();
+        know(new Altitude(copy.altitudeFeet()), copy.warranty());
+        plate = Serial.unmasked(copy.plate(), plate);
+        indoorPlate = Serial.unmasked(copy.indoorPlate(), indoorPlate);
+        for (UnitCopy.PlaceCopy each : copy.places()) {
+            if (places.stream().noneMatch(p -> p.name().equals(each.name()))) {
+                places.add(new Place(this, each.name(), each.kind(), each.serves()));
+            }
+        }
     }
 
     /** Adds what the plate speaks of and is not there yet; a place once there stays, with what was found in it. */

@@ -6,12 +6,16 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,6 +24,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
+import zestbench.core.proof.Altitude;
 import zestbench.core.quantity.InputProblem;
 import zestbench.server.unit.Units.UnitView;
 
@@ -51,7 +56,24 @@ class UnitHttp {
             Double tons) {}
 
     /** The record itself, the one place that shows the serial whole. */
-    record RecordView(UnitView unit, Spec plate, Spec indoorPlate) {}
+    record RecordView(UnitView unit, Spec plate, Spec indoorPlate, SiteView site) {
+        static RecordView of(Unit unit) {
+            return new RecordView(
+                    UnitView.of(unit),
+                    unit.plates().outdoor(),
+                    unit.plates().indoor(),
+                    new SiteView(unit.altitude().feet(), unit.warranty()));
+        }
+    }
+
+    /** What is known of the site and of whose warranty runs. */
+    record SiteView(double altitudeFeet, Unit.Warranty warranty) {}
+
+    record SiteGiven(
+            double altitudeFeet,
+            @Nullable LocalDate parts,
+            @Nullable LocalDate compressor,
+            @Nullable LocalDate labour) {}
 
     @GetMapping("/api/units")
     List<UnitView> found(@RequestParam(required = false) @Nullable String words) {
@@ -61,9 +83,20 @@ class UnitHttp {
 
     @GetMapping("/api/units/{id}")
     RecordView record(@PathVariable long id) {
-        Unit unit = units.get(id);
-        return new RecordView(
-                UnitView.of(unit), unit.plates().outdoor(), unit.plates().indoor());
+        return RecordView.of(units.get(id));
+    }
+
+    @PutMapping("/api/units/{id}/site")
+    RecordView know(@PathVariable long id, @Valid @RequestBody SiteGiven given) {
+        Altitude altitude = new Altitude(given.altitudeFeet());
+        for (LocalDate date : Stream.of(given.parts(), given.compressor(), given.labour())
+                .filter(Objects::nonNull)
+                .toList()) {
+            InputProblem.require(
+                    date.getYear() >= 1990 && date.getYear() <= 2100, "warranty", date, "give a day from 1990 to 2100");
+        }
+        return RecordView.of(
+                units.know(id, altitude, new Unit.Warranty(given.parts(), given.compressor(), given.labour())));
     }
 
     /** What a plate can say, for the form that corrects it. */

@@ -2,6 +2,7 @@ package zestbench.server.unit;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
@@ -11,13 +12,16 @@ import zestbench.core.family.Spec;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.Serial;
+import zestbench.core.proof.Altitude;
 import zestbench.server.problem.NotHere;
 
 /** The units that are looked after. */
 @Service
 public class Units {
     /** The units as kept. */
-    interface Store extends JpaRepository<Unit, Long> {}
+    interface Store extends JpaRepository<Unit, Long> {
+        Optional<Unit> findByUid(String uid);
+    }
 
     /** So many last signs of a serial name a unit. */
     private static final int LEAST_OF_SERIAL = 3;
@@ -41,12 +45,32 @@ public class Units {
         return store.findById(id).orElseThrow(() -> new NotHere("There is no unit " + id + "."));
     }
 
+    public Optional<Unit> byUid(String uid) {
+        return store.findByUid(uid);
+    }
+
+    /** Keeps a unit as it came from elsewhere; one that is known becomes it. */
+    @Transactional
+    public void put(UnitCopy copy) {
+        Unit unit = byUid(copy.id()).orElseGet(() -> new Unit(copy.id()));
+        unit.become(copy);
+        store.saveAndFlush(unit);
+    }
+
     /** Keeps a plate on the unit's record. */
     @Transactional
     public void read(long id, Plates.Which which, Spec plate) {
         Unit unit = get(id);
         unit.read(which, plate);
         store.save(unit);
+    }
+
+    /** Keeps what is known of the site and of whose warranty runs. */
+    @Transactional
+    public Unit know(long id, Altitude altitude, Unit.Warranty warranty) {
+        Unit unit = get(id);
+        unit.know(altitude, warranty);
+        return store.save(unit);
     }
 
     /** Units each word of {@code words} points to: by site, name, place, model, ratings, or the serial's last signs. */

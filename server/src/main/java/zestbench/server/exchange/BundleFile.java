@@ -1,0 +1,149 @@
+package zestbench.server.exchange;
+
+import com.networknt.schema.Error;
+import com.networknt.schema.InputFormat;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.CharacterCodingException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonPointer;
+import tools.jackson.core.TokenStreamLocation;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+import zestbench.core.quantity.InputProblem;
+
+/** Writes and reads bundles. A damaged one names its line, and what would be right there. */
+@Component
+class BundleFile {
+    private static final String SCHEMA = "/exchange/zest-bench-1.schema.json";
+    private static final int MOST_PROBLEMS = 20;
+
+    private final JsonMapper json;
+    private final Schema schema;
+
+    BundleFile(JsonMapper json) {
+        this.json = json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
+        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                .getSchema(schema());
+    }
+
+    /** The published form of a bundle. */
+    static String schema() {
+        try (InputStream in = Objects.requireNonNull(BundleFile.class.getResourceAsStream(SCHEMA))) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    byte[] write(Bundle bundle) {
+        return json.writeValueAsBytes(bundle);
+    }
+
+    /** A bundle with the text it was read from, so that what is wrong in it can be told by its line. */
+    record Read(Bundle bundle, String text) {
+        /** The problem as it stands in the file. @param field of the bundle, such as {@code calls[2]} */
+        InputProblem at(String field, InputProblem problem, JsonMapper json) {
+            List<InputProblem.Field> out = new ArrayList<>();
+            for (InputProblem.Field each : problem.fields()) {
+                String path = field + "." + each.field();
+                out.add(new InputProblem.Field(
+                        "line " + line(text, pointer(path), json) + ", " + path, each.value(), each.problem()));
+            }
+            return new InputProblem(out);
+        }
+    }
+
+    Read read(byte[] bytes) {
+        String text = text(bytes);
+        check(text);
+        try {
+            return new Read(json.readValue(text, Bundle.class), text);
+        } catch (JacksonException broken) {
+            throw broken(broken);
+        }
+    }
+
+    InputProblem at(Read read, String field, InputProblem problem) {
+        return read.at(field, problem, json);
+    }
+
+    private static String text(byte[] bytes) {
+        try {
+            String text = StandardCharsets.UTF_8
+                    .newDecoder()
+                    .decode(ByteBuffer.wrap(bytes))
+                    .toString();
+            return text.startsWith("\uFEFF") ? text.substring(1) : text;
+        } catch (CharacterCodingException broken) {
+            throw InputProblem.of("file", null, "this is no text in UTF-8: give a JSON file as it was saved");
+        }
+    }
+
+    private void check(String text) {
+        List<Error> errors;
+        try {
+            json.readTree(text);
+            errors = schema.validate(text, InputFormat.JSON);
+        } catch (JacksonException broken) {
+            throw broken(broken);
+        } catch (RuntimeException | StackOverflowError broken) {
+            throw InputProblem.of("file", null, "this cannot be read through: " + broken.getMessage());
+        }
+        if (!errors.isEmpty()) {
+            List<InputProblem.Field> fields = new ArrayList<>();
+            for (Error error : errors.subList(0, Math.min(MOST_PROBLEMS, errors.size()))) {
+                String pointer = error.getInstanceLocation().toString();
+                fields.add(new InputProblem.Field(
+                        "line " + line(text, pointer, json) + (pointer.isEmpty() ? "" : ", " + pointer),
+                        null,
+                        String.valueOf(error.getMessage())));
+            }
+            throw new InputProblem(fields);
+        }
+    }
+
+    private static InputProblem broken(JacksonException broken) {
+        TokenStreamLocation at = broken.getLocation();
+        String line = at == null ? "file" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
+        return InputProblem.of(line, null, broken.getOriginalMessage());
+    }
+
+    /** {@code calls[2].tape[0]} as {@code /calls/2/tape/0}. */
+    private static String pointer(String path) {
+        return "/" + path.replaceAll("\\[(\\d+)]", ".$1").replace('.', '/');
+    }
+
+    /** The line where {@code pointer}, or the last part of it that is there, stands. */
+    static int line(String text, String pointer, JsonMapper json) {
+        int line = 1;
+        String best = "";
+        try (JsonParser parser = json.createParser(text)) {
+            while (parser.nextToken() != null) {
+                JsonPointer at = parser.streamReadContext().pathAsPointer();
+                String here = at.toString();
+                if (here.equals(pointer)) {
+                    return parser.currentTokenLocation().getLineNr();
+                }
+                if (here.length() > best.length() && pointer.startsWith(here + "/")) {
+                    best = here;
+                    line = parser.currentTokenLocation().getLineNr();
+                }
+            }
+        } catch (JacksonException broken) {
+            return line;
+        }
+        return line;
+    }
+}

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.exchange;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,4 @@
+@NullMarked
+package zestbench.server.paper;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { api, body } from '@/api/client'
+import type { RecordView } from '@/api/types'
+import LabelledField from '@/shared/LabelledField.vue'
+import { dayOf } from '@/shared/time'
+
+/** How high the site lies, which moves the zero of a gauge, and until when whose warranty runs. */
+const props = defineProps<{ record: RecordView }>()
+const emit = defineEmits<{ kept: [record: RecordView] }>()
+const isOpen = ref(false)
+const wrong = ref('')
+const altitude = ref(String(props.record.site.altitudeFeet))
+const { parts, compressor, labour } = props.record.site.warranty
+const dates = ref({ parts: parts ?? '', compressor: compressor ?? '', labour: labour ?? '' })
+const DATES = [
+  { key: 'parts', title: 'Parts' },
+  { key: 'compressor', title: 'Compressor' },
+  { key: 'labour', title: 'Labour' },
+] as const
+
+const asDay = (date: string | undefined) => (date ? dayOf(Date.parse(`${date}T12:00:00`)) : 'not known')
+async function keep() {
+  const given = Object.fromEntries(Object.entries(dates.value).filter(([, date]) => date !== ''))
+  try {
+    const record = await body(
+      api.PUT('/api/units/{id}/site', {
+        params: { path: { id: props.record.unit.id } },
+        body: { altitudeFeet: Number(altitude.value || 0), ...given },
+      }),
+    )
+    emit('kept', record)
+    isOpen.value = false
+    wrong.value = ''
+  } catch (problem) {
+    wrong.value = (problem as Error).message
+  }
+}
+</script>
+
+<template>
+  <section>
+    <h2>Site and warranty</h2>
+    <template v-if="!isOpen">
+      <dl class="plate">
+        <dt>Over the sea</dt>
+        <dd>{{ record.site.altitudeFeet }} ft</dd>
+        <template v-for="d in DATES" :key="d.key">
+          <dt>{{ d.title }} until</dt>
+          <dd>{{ asDay(record.site.warranty[d.key]) }}</dd>
+        </template>
+      </dl>
+      <v-btn class="open" height="48" @click="isOpen = true">Change</v-btn>
+    </template>
+    <form v-else class="form" @submit.prevent="keep">
+      <LabelledField v-model="altitude" label="Over the sea, ft" kind="number" has-no-wrong-line />
+      <LabelledField
+        v-for="d in DATES"
+        :key="d.key"
+        v-model="dates[d.key]"
+        :label="`${d.title} until`"
+        kind="date"
+        has-no-wrong-line
+      />
+      <p class="zb-wrong" role="alert">{{ wrong }}</p>
+      <v-btn type="submit" color="primary" variant="flat" height="48">Keep</v-btn>
+    </form>
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin-bottom: 24px;
+}
+h2 {
+  font-size: 19px;
+  border-bottom: var(--zb-line);
+  padding-bottom: 4px;
+}
+.plate {
+  margin: 0;
+  display: grid;
+  grid-template-columns: minmax(120px, auto) minmax(0, 1fr);
+}
+.plate dt,
+.plate dd {
+  margin: 0;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--zb-hair);
+}
+.plate dt {
+  padding-right: 16px;
+  color: var(--zb-soft);
+  font-size: 15px;
+}
+.plate dd {
+  font-weight: 600;
+}
+.open,
+.form {
+  margin-top: 10px;
+}
+.form {
+  display: grid;
+  gap: 10px;
+}
+</style>
