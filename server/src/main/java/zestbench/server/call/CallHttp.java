@@ -5,6 +5,8 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
@@ -15,10 +17,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.DueView;
+import zestbench.server.call.CallViews.UnitWriteUps;
+import zestbench.server.call.CallViews.WaitingView;
 import zestbench.server.person.Sender;
+import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
 /** Calls over HTTP. Every change answers with the call as it then stands. */
@@ -29,17 +35,19 @@ class CallHttp {
     private final CallViewer viewer;
     private final Units units;
     private final Once once;
+    private final Histories histories;
     private final Clock clock;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Clock clock) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Histories histories, Clock clock) {
         this.calls = calls;
         this.viewer = viewer;
         this.units = units;
         this.once = once;
+        this.histories = histories;
         this.clock = clock;
     }
 
-    record CallsView(List<CallCard> calls, List<DueView> due) {}
+    record CallsView(List<CallCard> calls, List<DueView> due, List<WaitingView> waiting, List<UnitWriteUps> writeUps) {}
 
     record NewCall(
             @NotNull(message = "choose the unit") Long unitId,
@@ -84,7 +92,22 @@ class CallHttp {
 
     @GetMapping("/api/calls")
     CallsView all() {
-        return new CallsView(calls.cards(), calls.due());
+        return new CallsView(calls.cards(), calls.due(), calls.waiting(), writeUps());
+    }
+
+    /** What was seen and not done, unit by unit, the most urgent first. */
+    private List<UnitWriteUps> writeUps() {
+        List<UnitWriteUps> out = new ArrayList<>();
+        for (Unit unit : units.all()) {
+            List<UnitHistory.OpenWriteUp> open = histories.of(unit.id()).openWriteUps();
+            if (!open.isEmpty()) {
+                Entry.WrittenUp worst = open.get(0).writeUp();
+                out.add(new UnitWriteUps(
+                        unit.id(), unit.site(), unit.name(), open.size(), worst.urgency(), worst.what()));
+            }
+        }
+        out.sort(Comparator.comparing(UnitWriteUps::urgency));
+        return out;
     }
 
     @PostMapping("/api/calls")

@@ -194,7 +194,8 @@ class CallViewer {
                 motors.sheave(part),
                 motors.capacitor(part, state, call.unit()),
                 closed(part),
-                lastTime.of(call, part));
+                lastTime.of(call, part),
+                part.ordered());
     }
 
     private static List<JudgedView> judged(Map<String, Taken> readings) {

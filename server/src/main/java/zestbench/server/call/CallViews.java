@@ -64,6 +64,7 @@ final class CallViews {
             String status,
             long openedAtMillis,
             String next,
+            boolean isToday,
             int parts,
             List<Set<Step>> slices) {}
 
@@ -83,6 +84,20 @@ final class CallViews {
     /** A temporary fix and the day it has to come out. */
     record DueView(
             long callId, String site, String unit, String part, String asLeft, String returnDate, boolean isDue) {}
+
+    /** A part that was ordered. @param isReady whether it can be fetched today */
+    record WaitingView(
+            long callId,
+            String site,
+            String unit,
+            String part,
+            String title,
+            String from,
+            String ready,
+            boolean isReady) {}
+
+    /** Seen and not done on one unit. @param words of the most urgent */
+    record UnitWriteUps(long unitId, String site, String unit, int count, Entry.Urgency urgency, String words) {}
 
     record SafeView(
             boolean isSupplyDead,
@@ -155,7 +170,8 @@ final class CallViews {
             @Nullable JudgedView sheave,
             @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,
-            @Nullable LastTimeView lastTime) {}
+            @Nullable LastTimeView lastTime,
+            Entry.@Nullable Ordered ordered) {}
 
     /** A speed whose amps prove the part. @param rated its FLA; empty where the label does not tell */
     record SpeedView(String name, String rated, boolean isProved) {}

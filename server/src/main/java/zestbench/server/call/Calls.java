@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import zestbench.core.tape.PartState;
 import zestbench.core.tape.Step;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.DueView;
+import zestbench.server.call.CallViews.WaitingView;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 import zestbench.server.unit.Unit;
@@ -174,8 +176,41 @@ public class Calls {
                 row.status().name(),
                 row.openedAt().toEpochMilli(),
                 next,
+                day(row.openedAt()).equals(day(clock.instant())),
                 slices.size(),
                 slices);
+    }
+
+    private static LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, ZoneId.systemDefault());
+    }
+
+    /** Parts that open calls wait for, the first to be ready first. */
+    List<WaitingView> waiting() {
+        LocalDate today = day(clock.instant());
+        List<WaitingView> out = new ArrayList<>();
+        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
+            Unit unit = row.unit();
+            if (unit == null || row.status() != CallRow.Status.OPEN) {
+                continue;
+            }
+            for (PartState part : CallState.of(tapes.of(row.id()), row.plates()).parts()) {
+                Entry.Ordered order = part.ordered();
+                if (order != null && part.chosen() == null) {
+                    out.add(new WaitingView(
+                            row.id(),
+                            unit.site(),
+                            unit.name(),
+                            part.added().title(),
+                            order.title(),
+                            order.from(),
+                            order.ready(),
+                            !LocalDate.parse(order.ready()).isAfter(today)));
+                }
+            }
+        }
+        out.sort(Comparator.comparing(WaitingView::ready));
+        return out;
     }
 
     /** Temporary fixes still in: for each place of a unit the last closed part decides. */
@@ -213,7 +248,7 @@ public class Calls {
             }
         }
         return byPlace.values().stream()
-                .sorted(java.util.Comparator.comparing(DueView::returnDate))
+                .sorted(Comparator.comparing(DueView::returnDate))
                 .toList();
     }
 }

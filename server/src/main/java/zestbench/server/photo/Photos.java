@@ -27,6 +27,7 @@ import org.springframework.stereotype.Service;
 import zestbench.core.quantity.InputProblem;
 import zestbench.server.Settings;
 import zestbench.server.problem.NotHere;
+import zestbench.server.problem.TooLarge;
 
 /**
  * Photos as files. Each is decoded and written anew: only real pictures get in, upright, and without the place and
@@ -35,6 +36,7 @@ import zestbench.server.problem.NotHere;
 @Service
 public class Photos {
     private static final long MOST_PIXELS = 60_000_000;
+    private static final int MOST_BYTES = 12 * 1024 * 1024;
     private static final int LONGEST_SIDE = 2000;
     private static final String NAME = "[0-9a-f-]{36}";
 
@@ -46,6 +48,9 @@ public class Photos {
 
     /** Keeps a photo. @return its name */
     public String keep(byte[] bytes) {
+        if (bytes.length > MOST_BYTES) {
+            throw new TooLarge("The photo is too large: give up to 12 MB.");
+        }
         BufferedImage upright = upright(decode(bytes), orientation(bytes));
         String name = UUID.randomUUID().toString();
         try {

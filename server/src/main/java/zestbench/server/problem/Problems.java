@@ -95,7 +95,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE)
                 .body(of(
                         HttpStatus.CONTENT_TOO_LARGE,
-                        "The photo is over 12 MB: take it in a lower resolution",
+                        "The file is over 200 MB: give it in smaller pieces, a photo in a lower resolution",
                         List.of()));
     }
 
