@@ -109,9 +109,14 @@ export async function send<T>(change: Change): Promise<T> {
 }
 
 /** Sends a photo; it is too large to wait in line. */
-export async function sendPhoto<T>(path: string, photo: File): Promise<T> {
+export function sendPhoto<T>(path: string, photo: File): Promise<T> {
+  return sendFile(path, { photo })
+}
+
+/** Sends a file with what belongs to it. */
+export async function sendFile<T>(path: string, fields: Record<string, File | string>): Promise<T> {
   const form = new FormData()
-  form.append('photo', photo)
+  for (const [name, value] of Object.entries(fields)) form.append(name, value)
   const headers: Record<string, string> = { 'X-Request-Id': newId() }
   const who = useSession().whoId
   if (who !== null) {

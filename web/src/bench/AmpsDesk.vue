@@ -3,6 +3,7 @@ import { computed, reactive, ref } from 'vue'
 import NumberPad from '@/shared/NumberPad.vue'
 import { useCall } from '@/stores/call'
 import ReadingRow from './ReadingRow.vue'
+import MeterTake from './MeterTake.vue'
 
 /** Running amps of compressor and fan against the plate's ratings. */
 type Motor = 'COMPRESSOR' | 'FAN'
@@ -80,7 +81,10 @@ async function next() {
         </p>
       </div>
     </div>
-    <NumberPad v-if="active && store.isWorking" v-model="typed" unit="A" :is-ready="isReady" @next="next" />
+    <div v-if="active && store.isWorking">
+      <MeterTake :subject="active" unit="A" @take="typed = $event" />
+      <NumberPad v-model="typed" unit="A" :is-ready="isReady" @next="next" />
+    </div>
   </div>
 </template>
 

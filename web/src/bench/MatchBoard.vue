@@ -115,9 +115,7 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
         </tbody>
       </table>
     </div>
-    <p v-else class="zb-note">
-      Nothing on the truck fits. Type the label of a part bought on the way, or see what was refused.
-    </p>
+    <p v-else class="zb-note">Nothing here fits. Look elsewhere, or see what was refused.</p>
     <p v-if="quiet.length" class="refused">
       <button
         type="button"

@@ -2,6 +2,7 @@
 import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import NumberPad from '@/shared/NumberPad.vue'
+import MeterTake from './MeterTake.vue'
 
 /** Rows to read with the pad beside them where there is room, under them where there is not. */
 const props = defineProps<{
@@ -31,16 +32,17 @@ watch(
 <template>
   <div ref="desk" class="desk" :class="{ beside: isReading && isBeside }">
     <div><slot /></div>
-    <NumberPad
-      v-if="isReading"
-      v-model="text"
-      class="pad"
-      :unit="unit"
-      :is-ready="isReady"
-      :has-over-range="hasOverRange"
-      :goes-below-zero="goesBelowZero"
-      @next="emit('next')"
-    />
+    <div v-if="isReading" class="pad">
+      <MeterTake v-if="at" :subject="at" :unit="unit" :has-over-range="hasOverRange" @take="text = $event" />
+      <NumberPad
+        v-model="text"
+        :unit="unit"
+        :is-ready="isReady"
+        :has-over-range="hasOverRange"
+        :goes-below-zero="goesBelowZero"
+        @next="emit('next')"
+      />
+    </div>
   </div>
 </template>
 

@@ -6,6 +6,7 @@ import type { JudgedView } from '@/api/types'
 import NumberPad from '@/shared/NumberPad.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
+import MeterTake from './MeterTake.vue'
 import ReadingRow from './ReadingRow.vue'
 
 /** Takes readings section by section: pad while reading, verdict while typing, onto the tape with "next". */
@@ -127,15 +128,10 @@ function read(section: string) {
       <p class="zb-wrong" role="status">{{ wrong }}</p>
       <slot v-if="isBeside || active === null" />
     </div>
-    <NumberPad
-      v-if="active !== null && store.isWorking"
-      v-model="text"
-      class="pad"
-      :unit="unitOf(active)"
-      has-over-range
-      :is-ready="isReady"
-      @next="next"
-    />
+    <div v-if="active !== null && store.isWorking" class="pad">
+      <MeterTake :subject="active" :unit="unitOf(active)" has-over-range @take="text = $event" />
+      <NumberPad v-model="text" :unit="unitOf(active)" has-over-range :is-ready="isReady" @next="next" />
+    </div>
   </div>
 </template>
 

@@ -57,6 +57,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         status: 'OPEN',
         openedAtMillis: Date.now(),
         next: 'Test the run capacitor',
+        isToday: true,
         parts: 1,
         slices: [['READ']],
       },
@@ -69,10 +70,13 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         status: 'CLOSED',
         openedAtMillis: 0,
         next: 'Closed',
+        isToday: true,
         parts: 0,
         slices: [],
       },
     ],
+    waiting: [],
+    writeUps: [],
     due: [
       {
         callId: 1,

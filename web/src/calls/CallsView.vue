@@ -12,8 +12,15 @@ const router = useRouter()
 const view = ref<CallsView | null>(null)
 const wrong = ref('')
 const isNew = ref(false)
-const open = computed(() => view.value?.calls.filter((c) => c.status === 'OPEN') ?? [])
-const past = computed(() => view.value?.calls.filter((c) => c.status !== 'OPEN') ?? [])
+const isOpen = (c: CallsView['calls'][number]) => c.status === 'OPEN'
+const groups = computed(() => {
+  const open = view.value?.calls.filter(isOpen) ?? []
+  return [
+    { title: 'Today', calls: open.filter((c) => c.isToday) },
+    { title: 'Open from before', calls: open.filter((c) => !c.isToday) },
+  ].filter((g) => g.calls.length > 0 || g.title === 'Today')
+})
+const past = computed(() => view.value?.calls.filter((c) => !isOpen(c)) ?? [])
 
 async function load() {
   try {
@@ -42,7 +49,9 @@ onMounted(load)
       </p>
 
       <section v-if="view?.due.length" aria-labelledby="due">
-        <h2 id="due">Stopgaps</h2>
+        <h2 id="due" class="with-link">
+          Stopgaps <a href="/api/returns.ics" class="link" download>Return dates for the calendar</a>
+        </h2>
         <button
           v-for="d in view.due"
           :key="d.callId"
@@ -61,13 +70,33 @@ onMounted(load)
         </button>
       </section>
 
-      <section aria-labelledby="open">
-        <h2 id="open">Open</h2>
-        <p v-if="view && open.length === 0" class="zb-note">
+      <section v-if="view?.waiting.length" aria-labelledby="waiting">
+        <h2 id="waiting">Waiting for a part</h2>
+        <button
+          v-for="w in view.waiting"
+          :key="`${w.callId} ${w.part}`"
+          type="button"
+          class="due zb-bare"
+          @click="router.push(`/calls/${w.callId}`)"
+        >
+          <b class="zb-name flag" :class="{ now: w.isReady }"
+            >{{ w.isReady ? 'READY' : 'FROM' }} {{ dateWords(w.ready) }}</b
+          >
+          <span
+            ><b>{{ w.site }}</b
+            >, {{ w.unit }}</span
+          >
+          <span class="zb-soft">{{ w.part }}: {{ w.title }}, {{ w.from }}</span>
+        </button>
+      </section>
+
+      <section v-for="g in groups" :key="g.title" :aria-label="g.title">
+        <h2>{{ g.title }}</h2>
+        <p v-if="view && g.calls.length === 0" class="zb-note">
           No open call. Start one with New call, or type a label into the quick line.
         </p>
         <button
-          v-for="c in open"
+          v-for="c in g.calls"
           :key="c.id"
           type="button"
           class="call zb-bare"
@@ -86,6 +115,24 @@ onMounted(load)
             ><span class="zb-soft">next</span> <b>{{ c.next }}</b></span
           >
           <span class="zb-soft time">{{ whenOf(c.openedAtMillis) }}</span>
+        </button>
+      </section>
+
+      <section v-if="view?.writeUps.length" aria-labelledby="ups">
+        <h2 id="ups">Seen and not done</h2>
+        <button
+          v-for="u in view.writeUps"
+          :key="u.unitId"
+          type="button"
+          class="due zb-bare"
+          @click="router.push(`/units/${u.unitId}`)"
+        >
+          <b class="zb-name flag">{{ u.urgency }}</b>
+          <span
+            ><b>{{ u.site }}</b
+            >, {{ u.unit }}</span
+          >
+          <span class="zb-soft">{{ u.words }}{{ u.count > 1 ? `, and ${u.count - 1} more` : '' }}</span>
         </button>
       </section>
 
@@ -128,6 +175,15 @@ h2 {
   border-bottom: var(--zb-line);
   margin-top: 20px;
   padding-bottom: 4px;
+}
+.with-link {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+.link {
+  font-size: 15px;
+  font-weight: 600;
 }
 .do {
   display: flex;

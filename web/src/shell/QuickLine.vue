@@ -24,6 +24,9 @@ const { text, letGo } = useDraft(
   () => '',
 )
 
+/** On the truck's own view a label is a part to be taken in. */
+const isOnTruck = computed(() => route.path === '/truck')
+
 async function callId(): Promise<number> {
   if (isOnBench.value && store.call) return store.call.id
   return (await body(api.POST('/api/quick-check', {}))).id
@@ -31,7 +34,7 @@ async function callId(): Promise<number> {
 const partAtHand = () => (isOnBench.value ? (store.part?.id ?? undefined) : undefined)
 
 const look = useDebounceFn(async (typed: string) => {
-  if (typed.trim() === '') {
+  if (typed.trim() === '' || isOnTruck.value) {
     preview.value = null
     return
   }
@@ -70,6 +73,13 @@ watch(
 async function enter() {
   const typed = text.value.trim()
   if (typed === '' || preview.value?.problem) return
+  if (isOnTruck.value) {
+    ui.label = typed
+    text.value = ''
+    letGo()
+    close()
+    return
+  }
   if (!isOnBench.value) {
     try {
       await store.openQuickCheck()
@@ -121,7 +131,7 @@ function leave(event: FocusEvent) {
         v-model="text"
         class="box zb-figure"
         aria-label="Quick line: a label, a colon, readings"
-        placeholder="label : readings"
+        :placeholder="isOnTruck ? 'label to take in' : 'label : readings'"
         autocomplete="off"
         autocapitalize="off"
         spellcheck="false"

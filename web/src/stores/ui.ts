@@ -13,9 +13,12 @@ export const useUi = defineStore('ui', () => {
   /** counts up each time the quick line is asked for */
   const quickAsked = ref(0)
 
+  /** a label from the quick line that the truck is to take in */
+  const label = ref('')
+
   function askQuick() {
     isQuickOpen.value = true
     quickAsked.value++
   }
-  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, askQuick }
+  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, label, askQuick }
 })

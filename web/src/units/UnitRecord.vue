@@ -73,7 +73,7 @@ onMounted(async () => {
               ><b>{{ w.what }}</b> <span class="zb-soft">{{ w.place }}</span></span
             >
             <span>{{ w.why }}</span>
-            <span class="zb-soft">seen {{ dayOf(w.atMillis) }}</span>
+            <span class="zb-soft seen">seen {{ dayOf(w.atMillis) }}</span>
           </router-link>
         </section>
         <div class="two">
@@ -201,7 +201,7 @@ onMounted(async () => {
 }
 .up {
   display: grid;
-  grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr) auto;
+  grid-template-columns: 84px minmax(0, 1fr) minmax(0, 1fr) 150px;
   gap: 4px 16px;
   padding: 9px 0;
   border-bottom: 1px solid var(--zb-hair);
@@ -214,6 +214,9 @@ onMounted(async () => {
   border: var(--zb-line);
   padding: 0 8px;
   justify-self: start;
+}
+.seen {
+  text-align: right;
 }
 .put {
   display: grid;
@@ -302,6 +305,7 @@ h2 {
   }
   .up > :nth-child(n + 3) {
     grid-column: 2;
+    text-align: left;
   }
 }
 </style>

@@ -23,7 +23,7 @@ const trend = computed(() => props.trends.find((t) => t.name === chosen.value) ?
     />
     <template v-if="trend">
       <p class="words">
-        {{ trend.words }} <b v-if="trend.crossesMillis">By this line on {{ dayOf(trend.crossesMillis) }}.</b>
+        {{ trend.words }} <b v-if="trend.crossesMillis">{{ dayOf(trend.crossesMillis) }}.</b>
       </p>
       <TrendPlot
         v-if="trend.points.length > 1"

@@ -4,6 +4,7 @@ import { api, body } from '@/api/client'
 import type { SheetView } from '@/api/types'
 import { FAMILIES } from '@/families'
 import ActionBar from '@/shared/ActionBar.vue'
+import { savePng, saveSvg } from '@/shared/drawing'
 import { timeOf } from '@/shared/time'
 import WireSwatch from '@/shared/WireSwatch.vue'
 import { useCall } from '@/stores/call'
@@ -56,6 +57,16 @@ function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on })
 }
 const print = () => window.print()
+const drawings = ref<HTMLElement | null>(null)
+/** Both drawings as files, found and left. */
+async function saveDrawings(kind: 'svg' | 'png') {
+  const names = ['as-found', 'as-left']
+  for (const [i, svg] of [...(drawings.value?.querySelectorAll('svg') ?? [])].entries()) {
+    const name = `call-${store.call?.id}-${names[i]}`
+    if (kind === 'svg') saveSvg(svg, name)
+    else await savePng(svg, name)
+  }
+}
 
 /** The run capacitor that goes with the motor: its part is opened, or added where none is in question. */
 async function openCapacitor() {
@@ -107,7 +118,7 @@ async function openCapacitor() {
         <p v-if="sheet.powerOn" class="zb-caution power" role="alert">
           <b>POWER IS ON.</b> To be read, not to be worked by: make safe again first.
         </p>
-        <div class="drawings">
+        <div ref="drawings" class="drawings">
           <figure>
             <figcaption class="zb-name">AS FOUND</figcaption>
             <div v-html="sheet.found" />
@@ -164,7 +175,11 @@ async function openCapacitor() {
         <v-btn v-if="newPart" variant="text" height="32" @click="isNaming = true"
           >leads of the new motor</v-btn
         >
-        <v-btn v-if="sheet" variant="text" height="32" @click="print">print</v-btn>
+        <template v-if="sheet">
+          <v-btn variant="text" height="32" @click="print">print</v-btn>
+          <v-btn variant="text" height="32" @click="saveDrawings('svg')">drawings as SVG</v-btn>
+          <v-btn variant="text" height="32" @click="saveDrawings('png')">PNG</v-btn>
+        </template>
       </template>
       <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false"
         >without naming wires</v-btn

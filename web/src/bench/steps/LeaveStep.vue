@@ -12,6 +12,7 @@ const { copy, copied } = useClipboard({ legacy: true })
 const note = ref('')
 const summary = ref('')
 const isOpen = computed(() => store.call?.status === 'OPEN')
+const hasReturn = computed(() => store.call?.parts.some((p) => p.closed?.returnDate) ?? false)
 const open = computed(() => store.call?.parts.filter((p) => !p.closed) ?? [])
 
 watch(
@@ -43,6 +44,20 @@ function end(how: 'CLOSED' | 'CANCELLED') {
           <b>{{ p.title }}</b> {{ endOf(p) }}
         </li>
       </ul>
+      <nav class="papers" aria-label="To take along">
+        <a :href="`/api/calls/${store.call?.id}/report.pdf`" target="_blank" class="paper">Report, PDF</a>
+        <a
+          v-if="store.call?.unit"
+          :href="`/api/units/${store.call.unit.id}/sticker.pdf`"
+          target="_blank"
+          class="paper"
+          >Panel sticker</a
+        >
+        <a v-if="hasReturn" :href="`/api/calls/${store.call?.id}/returns.ics`" class="paper">Return date</a>
+        <a v-if="store.call?.unit" :href="`/api/calls/${store.call.id}/call.json`" class="paper" download
+          >JSON</a
+        >
+      </nav>
       <div class="row">
         <h3>The call in words</h3>
         <v-btn height="40" @click="copy(summary)">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
@@ -68,6 +83,24 @@ function end(how: 'CLOSED' | 'CANCELLED') {
 .closed {
   margin: 0;
   padding-left: 20px;
+}
+.papers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+}
+.paper {
+  min-height: 48px;
+  display: inline-flex;
+  align-items: center;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 0 14px;
+  font-weight: 600;
+  text-decoration: none;
+}
+.paper:hover {
+  text-decoration: underline;
 }
 .row {
   display: flex;

@@ -210,8 +210,8 @@ h3 {
 }
 .figure {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto 150px;
-  gap: 2px 16px;
+  grid-template-columns: minmax(0, 1fr) auto 130px;
+  gap: 2px 20px;
   align-items: baseline;
   padding: 8px 0;
   border-bottom: 1px solid var(--zb-hair);
@@ -231,7 +231,7 @@ h3 {
   grid-column: 1 / -1;
 }
 .proof :deep(.pair) {
-  grid-template-columns: minmax(120px, 1fr) minmax(110px, auto) 84px;
+  grid-template-columns: minmax(0, 1fr) 150px 84px;
 }
 @media (max-width: 839px) {
   .figure {

@@ -110,7 +110,7 @@ public record SectionTrend(
         Long crosses = crossing(points, perDay, growing.limits);
         String words = crosses == null
                 ? drift + "; it does not reach its lower limit in ten years."
-                : drift + "; by this line it reaches its lower limit.";
+                : drift + "; by this line it reaches its lower limit on";
         return new SectionTrend(place, section, points, growing.limits, words, crosses);
     }
 

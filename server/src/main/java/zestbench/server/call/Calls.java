@@ -150,6 +150,18 @@ public class Calls {
         add(callId, who, new Entry.Struck(number, reason));
     }
 
+    /** Every call of a unit that was not cancelled, the earliest first. */
+    List<Open> ofUnits() {
+        List<Open> out = new ArrayList<>();
+        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
+            if (row.unit() != null && row.status() != CallRow.Status.CANCELLED) {
+                List<Line> tape = tapes.of(row.id());
+                out.add(new Open(row, tape, CallState.of(tape, row.plates())));
+            }
+        }
+        return out;
+    }
+
     List<CallCard> cards() {
         List<CallCard> out = new ArrayList<>();
         for (CallRow row : store.findAll(Sort.by(Sort.Direction.DESC, "openedAt", "id"))) {

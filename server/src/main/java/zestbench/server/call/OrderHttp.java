@@ -22,7 +22,7 @@ import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.PartHttp.MatchesView;
-import zestbench.server.counter.CounterViews.Item;
+import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Order;
 import zestbench.server.counter.SupplyHouse;
 import zestbench.server.person.Sender;
@@ -57,7 +57,7 @@ class OrderHttp {
     CounterView counter(@PathVariable long id, @PathVariable String part) {
         PartState state = calls.open(id).part(part);
         Family family = state.family();
-        List<Item> items;
+        List<CounterItem> items;
         String missing = "";
         try {
             items = house.search(family.kind(), wanted(id, state));
@@ -67,7 +67,7 @@ class OrderHttp {
         }
         List<Offer> offers = new ArrayList<>();
         Map<String, String> whereabouts = new LinkedHashMap<>();
-        for (Item item : items) {
+        for (CounterItem item : items) {
             offers.add(new Offer(item.item(), item.spec()));
             whereabouts.put(item.item(), where(item));
         }
@@ -86,7 +86,7 @@ class OrderHttp {
                         .orElse(part.spec());
     }
 
-    private static String where(Item item) {
+    private static String where(CounterItem item) {
         String open = item.branch().isOpen() ? "open now" : item.branch().hours();
         String stock = item.quantity() == 0 ? "none in stock" : item.quantity() + " in stock";
         return "$ " + Figures.fixed(item.price(), 2) + ", " + stock + ", "
@@ -108,7 +108,7 @@ class OrderHttp {
                 throw new Conflict("A replacement is chosen for this part: put it back first.");
             }
             try {
-                Item item = house.item(given.item());
+                CounterItem item = house.item(given.item());
                 String unit = call.row().unit() == null
                         ? "quick check"
                         : call.row().unit().site();

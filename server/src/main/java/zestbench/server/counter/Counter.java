@@ -39,7 +39,7 @@ import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
 import zestbench.server.counter.CounterViews.Branch;
-import zestbench.server.counter.CounterViews.Item;
+import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Mode;
 import zestbench.server.counter.CounterViews.Order;
 import zestbench.server.problem.Conflict;
@@ -165,7 +165,7 @@ class Counter {
     }
 
     /** What it would sell for a requirement, the best first; what is out of stock is among it. */
-    List<Item> search(String kind, Spec requirement, @Nullable Integer most) {
+    List<CounterItem> search(String kind, Spec requirement, @Nullable Integer most) {
         Family family = Families.named(kind);
         List<Offer> offers = new ArrayList<>();
         shelf.values().stream()
@@ -181,10 +181,10 @@ class Counter {
                 .toList();
     }
 
-    Item item(String item) {
+    CounterItem item(String item) {
         Shelved s = shelved(item);
         int sold = store.findByItem(item).stream().mapToInt(k -> k.pieces).sum();
-        return new Item(
+        return new CounterItem(
                 s.item(),
                 s.family().kind(),
                 s.label(),
@@ -201,7 +201,7 @@ class Counter {
     @Transactional
     Order order(String item, int pieces, String customer) {
         InputProblem.require(pieces >= 1 && pieces <= MOST_PIECES, "pieces", pieces, "give 1 to 50");
-        Item there = item(item);
+        CounterItem there = item(item);
         if (there.quantity() < pieces) {
             throw new Conflict("The counter has " + there.quantity() + " of " + item + ", not " + pieces + ".");
         }

@@ -21,9 +21,9 @@ import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.family.Spec;
 import zestbench.core.value.Value;
 import zestbench.server.counter.CounterViews.Branch;
+import zestbench.server.counter.CounterViews.CounterModeView;
 import zestbench.server.counter.CounterViews.Found;
 import zestbench.server.counter.CounterViews.Mode;
-import zestbench.server.counter.CounterViews.ModeView;
 import zestbench.server.counter.CounterViews.Order;
 
 /** The simulated supply house's interface; a real one can take its place behind the same words. */
@@ -59,7 +59,7 @@ class CounterHttp {
             @NotBlank(message = "say whose order it is") @Size(max = 80, message = "give up to 80 characters")
             String customer) {}
 
-    record ModeGiven(
+    record CounterModeGiven(
             @NotNull(message = "give NORMAL, SLOW or DOWN") Mode mode) {}
 
     @GetMapping("/branches")
@@ -73,7 +73,7 @@ class CounterHttp {
     }
 
     @GetMapping("/items/{name}")
-    CounterViews.Item item(@PathVariable String name) {
+    CounterViews.CounterItem item(@PathVariable String name) {
         return serve(() -> counter.item(name));
     }
 
@@ -88,13 +88,13 @@ class CounterHttp {
     }
 
     @GetMapping("/mode")
-    ModeView mode() {
-        return new ModeView(counter.mode());
+    CounterModeView mode() {
+        return new CounterModeView(counter.mode());
     }
 
     /** Makes the simulated counter slow, or takes it down. */
     @PutMapping("/mode")
-    ModeView become(@Valid @RequestBody ModeGiven given) {
+    CounterModeView become(@Valid @RequestBody CounterModeGiven given) {
         counter.become(given.mode());
         return mode();
     }

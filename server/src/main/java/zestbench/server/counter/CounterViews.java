@@ -18,7 +18,8 @@ public final class CounterViews {
      * @param price in dollars, for one
      * @param quantity in stock
      */
-    public record Item(String item, String kind, String label, Spec spec, double price, int quantity, Branch branch) {}
+    public record CounterItem(
+            String item, String kind, String label, Spec spec, double price, int quantity, Branch branch) {}
 
     /** @param ready the day it can be fetched, as 2026-11-27 */
     public record Order(String order, String item, int pieces, double price, String from, String ready) {}
@@ -38,8 +39,8 @@ public final class CounterViews {
     }
 
     /** @param mode of the simulated counter */
-    public record ModeView(Mode mode) {}
+    public record CounterModeView(Mode mode) {}
 
     /** All that was found. */
-    public record Found(List<Item> items) {}
+    public record Found(List<CounterItem> items) {}
 }

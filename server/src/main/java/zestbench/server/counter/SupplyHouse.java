@@ -16,8 +16,8 @@ import org.springframework.web.client.RestClientException;
 import org.springframework.web.client.RestClientResponseException;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.family.Spec;
+import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Found;
-import zestbench.server.counter.CounterViews.Item;
 import zestbench.server.counter.CounterViews.Order;
 
 /** The bench's way to a supply house over HTTP, the simulated one unless {@code zest.counter.url} names another. */
@@ -44,7 +44,7 @@ public class SupplyHouse {
     }
 
     /** What it has for a requirement. */
-    public List<Item> search(String kind, Spec requirement) {
+    public List<CounterItem> search(String kind, Spec requirement) {
         return ask(() -> Objects.requireNonNull(client().post()
                         .uri("/search")
                         .contentType(MediaType.APPLICATION_JSON)
@@ -54,9 +54,9 @@ public class SupplyHouse {
                 .items();
     }
 
-    public Item item(String item) {
+    public CounterItem item(String item) {
         return ask(() -> Objects.requireNonNull(
-                client().get().uri("/items/{item}", item).retrieve().body(Item.class)));
+                client().get().uri("/items/{item}", item).retrieve().body(CounterItem.class)));
     }
 
     public Order order(String item, String customer) {

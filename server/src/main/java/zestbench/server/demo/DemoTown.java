@@ -50,15 +50,25 @@ public class DemoTown implements ApplicationRunner {
     private final People people;
     private final Units units;
     private final Truck truck;
+    private final Depots depots;
     private final Calls calls;
     private final DemoVisits visits;
     private final Clock clock;
 
-    DemoTown(Settings settings, People people, Units units, Truck truck, Calls calls, DemoVisits visits, Clock clock) {
+    DemoTown(
+            Settings settings,
+            People people,
+            Units units,
+            Truck truck,
+            Depots depots,
+            Calls calls,
+            DemoVisits visits,
+            Clock clock) {
         this.settings = settings;
         this.people = people;
         this.units = units;
         this.truck = truck;
+        this.depots = depots;
         this.calls = calls;
         this.visits = visits;
         this.clock = clock;
@@ -73,12 +83,16 @@ public class DemoTown implements ApplicationRunner {
         for (String name : List.of("Tech 1", "Tech 2", "Tech 3")) {
             people.add(name);
         }
-        stockTruck();
+        stock("/demo/truck.csv");
+        depots.add("Truck 2", false);
+        depots.add("Shop", true);
+        people.drives(people.all().get(2).id(), "Truck 2");
+        stock("/demo/elsewhere.csv");
         town();
     }
 
-    private void stockTruck() {
-        var stream = Objects.requireNonNull(DemoTown.class.getResourceAsStream("/demo/truck.csv"));
+    private void stock(String file) {
+        var stream = Objects.requireNonNull(DemoTown.class.getResourceAsStream(file));
         CSVFormat format = CSVFormat.DEFAULT
                 .builder()
                 .setHeader()
@@ -91,7 +105,7 @@ public class DemoTown implements ApplicationRunner {
                         new StockRow(
                                 row.get("id"),
                                 row.get("id"),
-                                Depots.FIRST,
+                                row.isMapped("depot") ? row.get("depot") : Depots.FIRST,
                                 row.get("bin"),
                                 row.get("kind"),
                                 row.get("name"),

@@ -21,7 +21,7 @@ import zestbench.server.call.CallCopies;
 import zestbench.server.call.CallCopies.CallCopy;
 import zestbench.server.exchange.Bundle.PhotoCopy;
 import zestbench.server.exchange.Bundle.TableCopy;
-import zestbench.server.exchange.Shelf.Item;
+import zestbench.server.exchange.Shelf.Carried;
 import zestbench.server.photo.Photos;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
@@ -135,7 +135,7 @@ class Exchange {
     }
 
     /** What a file would change; nothing is kept. */
-    List<Item> preview(byte[] bytes) {
+    List<Carried> preview(byte[] bytes) {
         BundleFile.Read read = file.read(bytes);
         return items(read);
     }
@@ -145,18 +145,18 @@ class Exchange {
      *
      * @param choices by the id of what clashes
      */
-    List<Item> take(byte[] bytes, Map<String, Choice> choices, String who) {
+    List<Carried> take(byte[] bytes, Map<String, Choice> choices, String who) {
         BundleFile.Read read = file.read(bytes);
         return Objects.requireNonNull(transaction.execute(status -> {
-            List<Item> items = items(read);
+            List<Carried> items = items(read);
             List<String> open = items.stream()
                     .filter(i -> i.state() == Shelf.State.CLASH && !choices.containsKey(i.id()))
-                    .map(Item::title)
+                    .map(Carried::title)
                     .toList();
             if (!open.isEmpty()) {
                 throw new Conflict("Not taken in: choose ours or theirs for " + String.join("; ", open) + ".");
             }
-            Map<String, Item> byId = new LinkedHashMap<>();
+            Map<String, Carried> byId = new LinkedHashMap<>();
             items.forEach(i -> byId.put(i.id(), i));
             Bundle bundle = read.bundle();
             bundle.photos().forEach(photo -> photos.put(photo.name(), photo.jpeg()));
@@ -174,18 +174,18 @@ class Exchange {
         return bundle.rules() == null ? List.of() : List.of(bundle.rules());
     }
 
-    private static <T> void put(Shelf<T> shelf, List<T> all, Map<String, Item> byId, Map<String, Choice> choices) {
+    private static <T> void put(Shelf<T> shelf, List<T> all, Map<String, Carried> byId, Map<String, Choice> choices) {
         for (T each : all) {
-            Item item = byId.get(shelf.kind() + " " + shelf.id().apply(each));
+            Carried item = byId.get(shelf.kind() + " " + shelf.id().apply(each));
             if (item != null && item.changes() && choices.get(item.id()) != Choice.OURS) {
                 shelf.put().accept(each);
             }
         }
     }
 
-    private List<Item> items(BundleFile.Read read) {
+    private List<Carried> items(BundleFile.Read read) {
         Bundle bundle = read.bundle();
-        List<Item> out = new ArrayList<>();
+        List<Carried> out = new ArrayList<>();
         int number = 0;
         for (PhotoCopy photo : bundle.photos()) {
             checked(read, "photos[" + number++ + "]", () -> Photos.check(photo.name(), photo.jpeg()));
@@ -199,7 +199,7 @@ class Exchange {
         return out;
     }
 
-    private <T> void look(BundleFile.Read read, Shelf<T> shelf, List<T> all, List<Item> out) {
+    private <T> void look(BundleFile.Read read, Shelf<T> shelf, List<T> all, List<Carried> out) {
         Set<String> ids = new LinkedHashSet<>();
         for (int i = 0; i < all.size(); i++) {
             T each = all.get(i);

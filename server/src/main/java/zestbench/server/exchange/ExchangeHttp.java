@@ -19,7 +19,7 @@ import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
 import zestbench.server.call.Turn;
-import zestbench.server.exchange.Shelf.Item;
+import zestbench.server.exchange.Shelf.Carried;
 import zestbench.server.person.Sender;
 
 /** Calls, units and everything as JSON, out and in. */
@@ -36,8 +36,8 @@ class ExchangeHttp {
     }
 
     /** @param items all things of the file @param clashes how many of them somebody has to choose on */
-    record ExchangeView(List<Item> items, int clashes) {
-        static ExchangeView of(List<Item> items) {
+    record ExchangeView(List<Carried> items, int clashes) {
+        static ExchangeView of(List<Carried> items) {
             return new ExchangeView(items, (int)
                     items.stream().filter(i -> i.state() == Shelf.State.CLASH).count());
         }

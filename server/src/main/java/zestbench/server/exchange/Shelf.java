@@ -46,27 +46,27 @@ record Shelf<T>(
     }
 
     /** One thing of the file. */
-    record Item(String kind, String id, String title, State state, List<String> differences) {
+    record Carried(String kind, String id, String title, State state, List<String> differences) {
         boolean changes() {
             return state != State.SAME && state != State.SHORTER;
         }
     }
 
-    Item item(T theirs) {
+    Carried item(T theirs) {
         T ours = now.apply(theirs);
         String itsId = kind + " " + id.apply(theirs);
         String itsTitle = title.apply(theirs);
         if (ours == null) {
-            return new Item(kind, itsId, itsTitle, State.NEW, List.of());
+            return new Carried(kind, itsId, itsTitle, State.NEW, List.of());
         }
         T full = over.apply(theirs, ours);
         if (full.equals(ours)) {
-            return new Item(kind, itsId, itsTitle, State.SAME, List.of());
+            return new Carried(kind, itsId, itsTitle, State.SAME, List.of());
         }
         List<String> words = differences.apply(ours, full);
         State state = isContinued.apply(ours, full)
                 ? State.LONGER
                 : isContinued.apply(full, ours) ? State.SHORTER : State.CLASH;
-        return new Item(kind, itsId, itsTitle, state, words);
+        return new Carried(kind, itsId, itsTitle, state, words);
     }
 }

@@ -40,7 +40,7 @@ class MeterDeviceHttp {
         this.meter = meter;
     }
 
-    record ModeGiven(
+    record MeterModeGiven(
             @NotNull(message = "give NORMAL, NOISY or DROPPED")
             Mode mode) {}
 
@@ -89,16 +89,16 @@ class MeterDeviceHttp {
         }
     }
 
-    record ModeView(Mode mode) {}
+    record MeterModeView(Mode mode) {}
 
     @GetMapping("/mode")
-    ModeView mode() {
-        return new ModeView(meter.mode());
+    MeterModeView mode() {
+        return new MeterModeView(meter.mode());
     }
 
     /** Makes the simulated meter noisy, or breaks its link. */
     @PutMapping("/mode")
-    ModeView become(@Valid @RequestBody ModeGiven given) {
+    MeterModeView become(@Valid @RequestBody MeterModeGiven given) {
         meter.become(given.mode());
         return mode();
     }

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useId } from 'vue'
+
+/** A button that asks for a file. The same file can be picked again once it was mended. */
+defineProps<{ label: string; accept: string }>()
+const emit = defineEmits<{ pick: [file: File] }>()
+const id = useId()
+
+function change(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) emit('pick', file)
+  input.value = ''
+}
+</script>
+
+<template>
+  <label :for="id" class="pick">
+    {{ label }}
+    <input :id="id" type="file" class="zb-hidden" :accept="accept" @change="change" />
+  </label>
+</template>
+
+<style scoped>
+.pick {
+  min-height: 48px;
+  display: inline-flex;
+  align-items: center;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 0 16px;
+  font-weight: 600;
+  cursor: pointer;
+  position: relative;
+}
+.pick:focus-within {
+  outline: 3px solid var(--zb-ink);
+  outline-offset: 2px;
+}
+</style>
