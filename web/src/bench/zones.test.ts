@@ -94,7 +94,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   expect(view.find('.call').text()).toContain('next Test the run capacitor')
   expect(view.find('.due').text()).toContain('DUE 3 Feb')
   expect(view.find('.past').text()).toContain('closed')
-  server({ '/api/calls': { calls: [], due: [] } })
+  server({ '/api/calls': { calls: [], due: [], waiting: [], writeUps: [] } })
   expect((await onBench(CallsView, callWith([]), ask)).text()).toContain(
     'No open call. Start one with New call',
   )
@@ -130,6 +130,8 @@ it('the truck is found by any word and by what runs low', async () => {
   const item = (id: string, rating: string, quantity: number) => ({
     id,
     bin: 'B1',
+    depot: 'Truck 1',
+    label: '',
     kind: 'capacitor',
     name: 'Harrow run capacitor',
     rating,
@@ -137,7 +139,11 @@ it('the truck is found by any word and by what runs low', async () => {
     minimum: 1,
     isLow: quantity < 1,
   })
-  server({ '/api/truck': [item('CP-1', '45 µF 440 V', 2), item('CP-2', '5 µF 370 V', 0)] })
+  server({
+    '/api/truck/depots': [{ name: 'Truck 1', isShop: false }],
+    '/api/truck/restock': { depot: 'Truck 1', low: [], wanted: [] },
+    '/api/truck': [item('CP-1', '45 µF 440 V', 2), item('CP-2', '5 µF 370 V', 0)],
+  })
   const truck = await onBench(TruckView, callWith([]), ask)
   const rows = () => truck.findAll('tbody tr').map((r) => r.find('b').text())
   expect(rows()).toEqual(['45 µF 440 V', '5 µF 370 V'])
@@ -147,5 +153,5 @@ it('the truck is found by any word and by what runs low', async () => {
   await truck.find('input[type=checkbox]').setValue(true)
   expect(rows()).toEqual(['5 µF 370 V'])
   await truck.find('input[type=text]').setValue('nothing')
-  expect(truck.text()).toContain('Nothing on the truck by these words.')
+  expect(truck.text()).toContain('Nothing on this truck by these words.')
 })

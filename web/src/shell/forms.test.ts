@@ -120,6 +120,11 @@ describe('shop rules', () => {
   it('take a meter only with figures', async () => {
     const sent = server({ '/api/rules': rules('PREVENTIVE'), '/api/meters': [] })
     const view = await onBench(RulesView, callWith([]), ask)
+    await view
+      .findAll('button')
+      .find((b) => b.text() === 'Meters')
+      ?.trigger('click')
+    await flushPromises()
     const [name, percent, counts] = view.findAll('.add input')
     await name?.setValue('bench meter')
     await percent?.setValue('two')

@@ -153,7 +153,8 @@ export function server(answers: Record<string, unknown>) {
   vi.stubGlobal('fetch', async (input: RequestInfo | URL, init?: RequestInit) => {
     const request = input instanceof Request ? input : null
     const path = new URL(request ? request.url : String(input), 'http://bench').pathname
-    const text = request ? await request.clone().text() : String(init?.body ?? '')
+    const isForm = init?.body instanceof FormData
+    const text = isForm ? '' : request ? await request.clone().text() : String(init?.body ?? '')
     sent.push({
       method: request?.method ?? init?.method ?? 'GET',
       path,

@@ -107,9 +107,77 @@ describe('units', () => {
         },
       ],
     }
-    server({
+    const history = {
+      writeUps: [
+        {
+          id: 'w1',
+          place: 'Outdoor unit',
+          what: 'Pan rusted',
+          why: 'the coil sags',
+          urgency: 'SOON',
+          words: 'this season',
+          callId: 8,
+          atMillis: 0,
+          isHere: false,
+        },
+      ],
+      best: {
+        atMillis: 0,
+        outdoor: '88 °F outdoors',
+        words: '',
+        figures: [{ title: 'Temperature split', best: '19.0', unit: '°F', isWorse: false, reckoning: '' }],
+      },
+      trends: [
+        {
+          name: 'HERM, Outdoor unit',
+          unit: 'µF',
+          words: '3 readings',
+          points: [
+            { atMillis: 0, value: 60 },
+            { atMillis: 9e9, value: 59 },
+          ],
+          limits: [56.4, 63.6],
+          crossesMillis: Date.parse('2027-10-11T12:00:00'),
+        },
+        {
+          name: 'Inrush, Compressor',
+          unit: 'A',
+          words: 'one',
+          points: [{ atMillis: 0, value: 96 }],
+          limits: [],
+        },
+      ],
+      parts: [
+        {
+          part: {
+            call: 9,
+            atMillis: 0,
+            place: 'Outdoor unit',
+            title: 'Run capacitor',
+            asLeft: '5 µF and 30+5 µF',
+            returnDate: '2026-11-25',
+          },
+          age: '15 days',
+        },
+      ],
+      foundAndLeft: [
+        {
+          call: 9,
+          atMillis: 0,
+          place: 'Outdoor unit',
+          title: 'Run capacitor',
+          asFound: 'FAN 3.1 µF',
+          asLeft: '5 µF and 30+5 µF',
+          how: 'Replaced',
+        },
+      ],
+    }
+    const site = { altitudeFeet: 140, warranty: { compressor: '2028-03-26' } }
+    const sent = server({
+      '/history': history,
       '/visits': [visit],
-      '/api/units/3': { unit, plate, indoorPlate: {} },
+      '/site': { unit, plate, indoorPlate: {}, site: { altitudeFeet: 200, warranty: {} } },
+      '/api/units/3': { unit, plate, indoorPlate: {}, site },
       '/plate-attributes': attributes,
     })
     const view = await at(UnitRecord, '/units/3')
@@ -118,7 +186,28 @@ describe('units', () => {
       'V14-C077231',
       expect.stringMatching(/^208\/230\sV$/),
       'RLA 19.2 A, LRA 118 A',
+      '140 ft',
+      'not known',
+      '26 Mar 2028',
+      'not known',
+      '19.0 °F',
     ])
+    expect(view.find('.up').text()).toMatch(/SOON.*Pan rusted.*the coil sags/)
+    expect(view.find('.put').text()).toMatch(/in for 15 days, stopgap until 25 Nov/)
+    expect(view.text()).toContain('FAN 3.1 µF → 5 µF and 30+5 µF')
+    expect(view.find('.words').text()).toContain('11 Oct 2027.')
+    const button = (words: string) => view.findAll('button').find((b) => b.text() === words)
+    await button('Inrush, Compressor')?.trigger('click')
+    expect(view.text()).toContain('96 A')
+    await button('Change')?.trigger('click')
+    await view.find('form input').setValue('200')
+    await view.find('form').trigger('submit')
+    await flushPromises()
+    expect(sent.find((s) => s.method === 'PUT')?.json).toEqual({
+      altitudeFeet: 200,
+      compressor: '2028-03-26',
+    })
+    expect(view.text()).toContain('200 ft')
     expect(view.find('.visit').attributes('href')).toBe('/calls/9')
     expect(view.find('.visit').text()).toMatch(/Spring check.*GOOD.*HERM 59.60 µF.*Not needed/)
     expect(view.find('.places').text()).toContain('Contactor for compressor')

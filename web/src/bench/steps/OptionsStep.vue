@@ -29,7 +29,11 @@ const draft = useDraft(
   () => '',
 )
 const { text: drafted } = draft
-const edited = ref<Edited[] | null>(drafted.value ? (JSON.parse(drafted.value) as Edited[]) : null)
+const edited = ref<Edited[] | null>(null)
+/** What was being put together before a reload comes back as soon as the device has found it. */
+watch(drafted, (text) => {
+  if (edited.value === null && text !== '') edited.value = JSON.parse(text) as Edited[]
+})
 const seen = ref<OptionView[]>([])
 const wrong = ref('')
 const shown = computed(() => (edited.value ? seen.value : kept.value))
@@ -65,11 +69,11 @@ const look = useDebounceFn(async () => {
 }, 200)
 watch(
   edited,
-  (now) => {
-    drafted.value = now ? JSON.stringify(now) : ''
+  (now, before) => {
+    if (now || before) drafted.value = now ? JSON.stringify(now) : ''
     void look()
   },
-  { deep: true, immediate: true },
+  { deep: true },
 )
 function edit() {
   edited.value = kept.value.map(asEdited)

@@ -46,7 +46,10 @@ async function keep() {
     urgency: urgency.value,
   })
   if (isKept || store.notice) {
-    for (const draft of [place, what, why]) draft.letGo()
+    for (const draft of [place, what, why]) {
+      draft.text.value = ''
+      draft.letGo()
+    }
     urgency.value = null
   }
 }

@@ -45,6 +45,7 @@ create index stock_move_item on stock_move (item);
 -- saturation tables that were brought in
 create table saturation (
     refrigerant varchar(20) primary key,
+    name varchar(20) not null,
     source varchar(300) not null,
     at timestamp(6) with time zone not null,
     points clob not null

@@ -87,7 +87,9 @@ class BadInputTest {
                                 .replace("{place}", id.equals("x") ? "x" : place)
                                 .replace("{number}", "1")
                                 .replaceAll("\\{[a-zA-Z]+}", "none");
-                        if (!real.endsWith("/end") || !id.equals(call)) {
+                        // a stream without end has nothing to answer with; what its query may hold is MeterTest's
+                        boolean isStream = real.equals("/meter/v1/stream");
+                        if (!isStream && (!real.endsWith("/end") || !id.equals(call))) {
                             out.add(org.junit.jupiter.params.provider.Arguments.of(method, real));
                         }
                     }

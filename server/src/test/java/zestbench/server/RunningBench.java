@@ -1,11 +1,13 @@
 package zestbench.server;
 
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -94,13 +96,31 @@ public final class RunningBench implements AutoCloseable {
         return send(request.build());
     }
 
+    /** Sends a file as a form would, with text fields beside it. */
+    public Answer upload(String path, String field, byte[] file, String... more) {
+        String boundary = "----bench";
+        ByteArrayOutputStream body = new ByteArrayOutputStream();
+        for (int i = 0; i < more.length; i += 2) {
+            body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + more[i] + "\"\r\n\r\n"
+                            + more[i + 1] + "\r\n")
+                    .getBytes(StandardCharsets.UTF_8));
+        }
+        body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + field
+                        + "\"; filename=\"file\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                .getBytes(StandardCharsets.UTF_8));
+        body.writeBytes(file);
+        body.writeBytes(("\r\n--" + boundary + "--\r\n").getBytes(StandardCharsets.UTF_8));
+        return send(HttpRequest.newBuilder(URI.create(address() + path))
+                .header("X-Technician", "1")
+                .header("Content-Type", "multipart/form-data; boundary=" + boundary)
+                .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
+                .build());
+    }
+
     public Answer send(HttpRequest request) {
         try {
             HttpResponse<byte[]> response = client.send(request, HttpResponse.BodyHandlers.ofByteArray());
-            return new Answer(
-                    response.statusCode(),
-                    new String(response.body(), java.nio.charset.StandardCharsets.UTF_8),
-                    response);
+            return new Answer(response.statusCode(), new String(response.body(), StandardCharsets.UTF_8), response);
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
         } catch (InterruptedException problem) {

@@ -22,9 +22,9 @@ import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.PartHttp.MatchesView;
+import zestbench.server.counter.CounterClient;
 import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Order;
-import zestbench.server.counter.SupplyHouse;
 import zestbench.server.person.Sender;
 import zestbench.server.problem.Conflict;
 
@@ -34,10 +34,10 @@ import zestbench.server.problem.Conflict;
 class OrderHttp {
     private final Calls calls;
     private final Repair repair;
-    private final SupplyHouse house;
+    private final CounterClient house;
     private final Once once;
 
-    OrderHttp(Calls calls, Repair repair, SupplyHouse house, Once once) {
+    OrderHttp(Calls calls, Repair repair, CounterClient house, Once once) {
         this.calls = calls;
         this.repair = repair;
         this.house = house;
@@ -61,7 +61,7 @@ class OrderHttp {
         String missing = "";
         try {
             items = house.search(family.kind(), wanted(id, state));
-        } catch (SupplyHouse.Outage outage) {
+        } catch (CounterClient.Outage outage) {
             items = List.of();
             missing = String.valueOf(outage.getMessage());
         }
@@ -125,7 +125,7 @@ class OrderHttp {
                                 order.price(),
                                 order.from(),
                                 order.ready()));
-            } catch (SupplyHouse.Outage outage) {
+            } catch (CounterClient.Outage outage) {
                 throw new Conflict("Nothing was ordered. " + outage.getMessage());
             }
         });

@@ -58,6 +58,13 @@ class OpenInterface {
     private static final String WINDING = "winding";
     private static final String AMPS = "amps";
     private static final String UNDER_LOAD = "capacitor-under-load";
+    private static final String PROOF = "proof";
+
+    private final OpenProof proof;
+
+    OpenInterface(OpenProof proof) {
+        this.proof = proof;
+    }
 
     @PostMapping("/api/read")
     ReadAnswer read(@Valid @RequestBody ReadRequest request) {
@@ -92,6 +99,7 @@ class OpenInterface {
             case UNBALANCE -> answer(Unbalance.judge(pairs(request), meter(request.meter())));
             case WINDING -> answer(OpenMotor.windings(request, meter(request.meter())));
             case AMPS -> answer(OpenMotor.amps(request, meter(request.meter())));
+            case PROOF -> answer(proof.judge(request));
             default -> judgePart(request);
         };
     }

@@ -10,6 +10,7 @@ import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.proof.ProofPoint;
 import zestbench.core.value.Value;
 
 /** The bodies of the open interface; names and units are fixed. */
@@ -38,12 +39,14 @@ final class OpenWords {
             @NotNull(message = "give the readings") List<@Valid TakenReading> readings,
             @Nullable Boolean shellHot,
             @Nullable MeterGiven meter,
-            @Nullable RulesPart rules) {}
+            @Nullable RulesPart rules,
+            @Nullable Double altitudeFeet) {}
 
     /**
      * One reading: exactly one of microfarads, open, overRange; under load amps, volts and hertz; of the supply a pair,
      * such as L1-L2, and its volts; of windings a pair, such as 1-2 or 1-GROUND, and its ohms, open or overRange, with the
-     * DC volts of an insulation tester where one was used; of a running motor its place and amps.
+     * DC volts of an insulation tester where one was used; of a running motor its place and amps;
+     * of a running unit temperatures and pressures by their point.
      */
     record TakenReading(
             @Nullable String pair,
@@ -68,7 +71,32 @@ final class OpenWords {
             @Nullable Boolean pulledIn,
             @Nullable Double primaryVolts,
             @Nullable Double secondaryVolts,
-            @Nullable Boolean loaded) {}
+            @Nullable Boolean loaded,
+            @Nullable Double returnFahrenheit,
+            @Nullable Double supplyFahrenheit,
+            @Nullable Double outdoorFahrenheit,
+            @Nullable Double suctionPsig,
+            @Nullable Double suctionLineFahrenheit,
+            @Nullable Double liquidPsig,
+            @Nullable Double liquidLineFahrenheit,
+            @Nullable Double returnWetBulbFahrenheit,
+            @Nullable Double airflowCfm) {
+        /** What was read of a running unit; null where that was not. */
+        @Nullable
+        Double at(ProofPoint point) {
+            return switch (point) {
+                case RETURN_AIR -> returnFahrenheit;
+                case SUPPLY_AIR -> supplyFahrenheit;
+                case OUTDOOR_AIR -> outdoorFahrenheit;
+                case SUCTION_PRESSURE -> suctionPsig;
+                case SUCTION_LINE -> suctionLineFahrenheit;
+                case LIQUID_PRESSURE -> liquidPsig;
+                case LIQUID_LINE -> liquidLineFahrenheit;
+                case RETURN_WET_BULB -> returnWetBulbFahrenheit;
+                case AIRFLOW -> airflowCfm;
+            };
+        }
+    }
 
     record MeterGiven(
             @Nullable Double percent,

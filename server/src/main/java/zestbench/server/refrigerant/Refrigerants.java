@@ -33,6 +33,7 @@ public class Refrigerants {
         @Id
         private String refrigerant = "";
 
+        private String name = "";
         private String source = "";
         /** When it came, for whoever reads the database. */
         @SuppressWarnings("UnusedVariable")
@@ -43,8 +44,9 @@ public class Refrigerants {
 
         protected Kept() {}
 
-        Kept(String refrigerant, String source, Instant at, String points) {
-            this.refrigerant = refrigerant;
+        Kept(String name, String source, Instant at, String points) {
+            this.refrigerant = key(name);
+            this.name = name;
             this.source = source;
             this.at = at;
             this.points = points;
@@ -87,7 +89,7 @@ public class Refrigerants {
     public @Nullable SaturationTable find(String refrigerant) {
         String key = key(refrigerant);
         return store.findById(key)
-                .map(kept -> TableCsv.read(refrigerant, kept.source, new StringReader(kept.points)))
+                .map(kept -> TableCsv.read(kept.name, kept.source, new StringReader(kept.points)))
                 .orElse(shipped.get(key));
     }
 
@@ -95,8 +97,7 @@ public class Refrigerants {
     List<SaturationTable> all() {
         Map<String, SaturationTable> out = new TreeMap<>(shipped);
         for (Kept kept : store.findAll()) {
-            String name = kept.points.substring(2, kept.points.indexOf(": "));
-            out.put(kept.refrigerant, TableCsv.read(name, kept.source, new StringReader(kept.points)));
+            out.put(kept.refrigerant, TableCsv.read(kept.name, kept.source, new StringReader(kept.points)));
         }
         return List.copyOf(out.values());
     }
@@ -107,7 +108,7 @@ public class Refrigerants {
     /** Every table that was brought in. */
     public List<BroughtIn> broughtIn() {
         return store.findAll(Sort.by("refrigerant")).stream()
-                .map(k -> new BroughtIn(k.points.substring(2, k.points.indexOf(": ")), k.source, k.points))
+                .map(k -> new BroughtIn(k.name, k.source, k.points))
                 .toList();
     }
 
@@ -125,7 +126,7 @@ public class Refrigerants {
     @Transactional
     public SaturationTable bringIn(String refrigerant, String source, Reader csv) {
         SaturationTable table = TableCsv.read(refrigerant, source, csv);
-        store.save(new Kept(key(refrigerant), source, clock.instant(), TableCsv.write(table)));
+        store.save(new Kept(table.refrigerant(), source, clock.instant(), TableCsv.write(table)));
         return table;
     }
 

@@ -78,7 +78,8 @@ final class TableCsv {
 
     static String write(SaturationTable table) {
         StringWriter out = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(out, CSVFormat.DEFAULT)) {
+        try (CSVPrinter printer = new CSVPrinter(
+                out, CSVFormat.DEFAULT.builder().setCommentMarker('#').get())) {
             printer.printComment(table.refrigerant() + ": " + table.source());
             printer.printRecord(FAHRENHEIT, BUBBLE, DEW);
             for (Row row : table.rows()) {

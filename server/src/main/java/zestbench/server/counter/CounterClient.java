@@ -22,14 +22,14 @@ import zestbench.server.counter.CounterViews.Order;
 
 /** The bench's way to a supply house over HTTP, the simulated one unless {@code zest.counter.url} names another. */
 @Component
-public class SupplyHouse {
+public class CounterClient {
     private static final Duration CONNECT = Duration.ofSeconds(2);
     private static final Duration ANSWER = Duration.ofSeconds(5);
 
     private final Environment environment;
     private final JsonMapper json;
 
-    SupplyHouse(Environment environment, JsonMapper json) {
+    CounterClient(Environment environment, JsonMapper json) {
         this.environment = environment;
         this.json = json;
     }
