@@ -17,7 +17,7 @@ const emit = defineEmits<{ read: [] }>()
 
 <style scoped>
 .pair {
-  scroll-margin: 8px 0 280px;
+  scroll-margin: 8px 0 345px;
   width: 100%;
   min-height: 52px;
   display: grid;

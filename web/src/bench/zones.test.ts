@@ -75,8 +75,21 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         slices: [],
       },
     ],
-    waiting: [],
-    writeUps: [],
+    waiting: [
+      {
+        callId: 3,
+        site: 'Seed library',
+        unit: 'split',
+        part: 'Run capacitor',
+        title: '60+7.5 µF',
+        from: 'Quay counter',
+        ready: '2026-11-27',
+        isReady: true,
+      },
+    ],
+    writeUps: [
+      { unitId: 4, site: 'Net lofts', unit: 'loft 3', count: 3, urgency: 'NOW', words: 'Belt frayed' },
+    ],
     due: [
       {
         callId: 1,
@@ -92,7 +105,10 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   server({ '/api/calls': calls })
   const view = await onBench(CallsView, callWith([]), ask)
   expect(view.find('.call').text()).toContain('next Test the run capacitor')
-  expect(view.find('.due').text()).toContain('DUE 3 Feb')
+  const lines = view.findAll('.due').map((d) => d.text())
+  expect(lines[0]).toContain('DUE 3 Feb')
+  expect(lines[1]).toMatch(/READY 27 Nov.*Run capacitor: 60\+7.5 µF, Quay counter/)
+  expect(lines[2]).toMatch(/NOW.*Belt frayed, and 2 more/)
   expect(view.find('.past').text()).toContain('closed')
   server({ '/api/calls': { calls: [], due: [], waiting: [], writeUps: [] } })
   expect((await onBench(CallsView, callWith([]), ask)).text()).toContain(

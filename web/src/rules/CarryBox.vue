@@ -59,14 +59,14 @@ async function take() {
 
 <template>
   <section class="carry" aria-labelledby="carry">
-    <h2 id="carry">In and out</h2>
+    <h2 id="carry" class="zb-hidden">In and out</h2>
     <p class="zb-soft">
       A call, a unit or all of it goes out as JSON and comes in the same. Serials are masked in a call and a
       unit.
     </p>
     <div class="row">
-      <a href="/api/everything.json" class="out" download>Everything as JSON</a>
-      <a href="/api/backup.zip" class="out" download>Backup</a>
+      <a href="/api/everything.json" class="zb-file" download>Everything as JSON</a>
+      <a href="/api/backup.zip" class="zb-file" download>Backup</a>
       <FilePick label="Take a JSON file in" accept=".json,application/json" @pick="pick" />
     </div>
     <p v-if="wrong" class="zb-caution" role="alert">
@@ -77,7 +77,7 @@ async function take() {
         <b>{{
           isTaken ? 'Taken in.' : told.length ? `${file?.name} would change:` : 'All of it is here already.'
         }}</b>
-        <span v-if="same" class="zb-soft"> {{ same }} the same</span>
+        <span v-if="same" class="zb-soft same">{{ same }} the same</span>
       </p>
       <ul class="items">
         <li v-for="i in told" :key="i.id">
@@ -115,24 +115,10 @@ async function take() {
   gap: 12px;
   justify-items: start;
 }
-h2 {
-  font-size: 22px;
-  border-bottom: var(--zb-line);
-  width: 100%;
-}
 .row {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-}
-.out {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  padding: 0 16px;
-  text-decoration: none;
-  font-weight: 600;
 }
 .items {
   list-style: none;
@@ -147,6 +133,9 @@ h2 {
   align-items: center;
   padding: 8px 0;
   border-bottom: 1px solid var(--zb-hair);
+}
+.same {
+  margin-left: 10px;
 }
 .state {
   font-size: 17px;

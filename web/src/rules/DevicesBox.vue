@@ -38,7 +38,7 @@ const setMeter = (mode: Meter | null) =>
 
 <template>
   <section class="devices" aria-labelledby="devices">
-    <h2 id="devices">Counter and meter</h2>
+    <h2 id="devices" class="zb-hidden">Counter and meter</h2>
     <p class="zb-soft">Both are simulated here. How a real one takes their place is in the documentation.</p>
     <div class="two">
       <ChoiceButtons
@@ -68,10 +68,6 @@ const setMeter = (mode: Meter | null) =>
 
 <style scoped>
 .devices {
-}
-h2 {
-  font-size: 22px;
-  border-bottom: var(--zb-line);
 }
 .two {
   display: flex;

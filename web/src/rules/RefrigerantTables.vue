@@ -43,7 +43,7 @@ async function takeOut(name: string) {
 
 <template>
   <section class="tables" aria-labelledby="tables">
-    <h2 id="tables">Saturation tables</h2>
+    <h2 id="tables" class="zb-hidden">Saturation tables</h2>
     <table class="zb-table">
       <tbody>
         <tr v-for="t in tables" :key="t.refrigerant">
@@ -71,9 +71,6 @@ async function takeOut(name: string) {
 
 <style scoped>
 .tables {
-}
-h2 {
-  font-size: 22px;
 }
 .name {
   font-size: 19px;

@@ -15,7 +15,7 @@ function change(event: Event) {
 </script>
 
 <template>
-  <label :for="id" class="pick">
+  <label :for="id" class="zb-file pick">
     {{ label }}
     <input :id="id" type="file" class="zb-hidden" :accept="accept" @change="change" />
   </label>
@@ -23,13 +23,6 @@ function change(event: Event) {
 
 <style scoped>
 .pick {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  background: var(--zb-sheet);
-  padding: 0 16px;
-  font-weight: 600;
   cursor: pointer;
   position: relative;
 }

@@ -9,7 +9,7 @@ defineProps<{ restock: RestockView | null }>()
   <section v-if="restock">
     <div class="head">
       <h2>For {{ restock.depot }}</h2>
-      <a href="/api/truck/restock.csv" class="file" download>As CSV</a>
+      <a href="/api/truck/restock.csv" class="zb-file" download>As CSV</a>
     </div>
     <p v-if="restock.low.length + restock.wanted.length === 0" class="zb-note">
       Nothing to bring back: all is at its minimum, and every repair found its part.
@@ -62,15 +62,6 @@ h3 {
   border-bottom: var(--zb-line);
   margin-top: 18px;
   padding-bottom: 4px;
-}
-.file {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  padding: 0 16px;
-  text-decoration: none;
-  font-weight: 600;
 }
 .wanted {
   display: grid;

@@ -43,7 +43,7 @@ async function take() {
       <code>id,cost,price</code>.
     </p>
     <div class="row">
-      <a href="/api/truck/stock.csv" class="out" download>All stock as CSV</a>
+      <a href="/api/truck/stock.csv" class="zb-file" download>All stock as CSV</a>
       <FilePick label="Take a CSV in" accept=".csv,text/csv" @pick="pick" />
     </div>
     <p v-if="wrong" class="wrong" role="alert">
@@ -81,15 +81,6 @@ async function take() {
   display: flex;
   flex-wrap: wrap;
   gap: 12px;
-}
-.out {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  padding: 0 16px;
-  text-decoration: none;
-  font-weight: 600;
 }
 .wrong {
   border: var(--zb-line);

@@ -142,7 +142,7 @@ describe('the truck', () => {
     await button(view, 'Bring back')?.trigger('click')
     expect(view.find('.wanted').text()).toMatch(/60\+7.5 µF 440 V.*nothing on the truck fits.*Seed library/)
     expect(view.find('.bring').text()).toBe('1')
-    expect(view.find('.file').attributes('href')).toBe('/api/truck/restock.csv')
+    expect(view.find('.zb-file').attributes('href')).toBe('/api/truck/restock.csv')
   })
 
   it('shows what a file would change before it does, and names what is damaged', async () => {

@@ -39,10 +39,10 @@ async function keep() {
 </script>
 
 <template>
-  <section>
+  <section class="zb-section">
     <h2>Site and warranty</h2>
     <template v-if="!isOpen">
-      <dl class="plate">
+      <dl class="zb-facts">
         <dt>Over the sea</dt>
         <dd>{{ record.site.altitudeFeet }} ft</dd>
         <template v-for="d in DATES" :key="d.key">
@@ -69,33 +69,6 @@ async function keep() {
 </template>
 
 <style scoped>
-section {
-  margin-bottom: 24px;
-}
-h2 {
-  font-size: 19px;
-  border-bottom: var(--zb-line);
-  padding-bottom: 4px;
-}
-.plate {
-  margin: 0;
-  display: grid;
-  grid-template-columns: minmax(120px, auto) minmax(0, 1fr);
-}
-.plate dt,
-.plate dd {
-  margin: 0;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--zb-hair);
-}
-.plate dt {
-  padding-right: 16px;
-  color: var(--zb-soft);
-  font-size: 15px;
-}
-.plate dd {
-  font-weight: 600;
-}
 .open,
 .form {
   margin-top: 10px;

@@ -60,12 +60,12 @@ onMounted(async () => {
             <h1>{{ record.unit.site }}, {{ record.unit.name }}</h1>
             <p class="line">{{ record.unit.line }}</p>
           </div>
-          <nav class="out" aria-label="To take along">
-            <a :href="`/api/units/${record.unit.id}/sticker.pdf`" target="_blank" class="file">Sticker</a>
-            <a :href="`/api/units/${record.unit.id}/unit.json`" class="file" download>All of it as JSON</a>
+          <nav class="take" aria-label="To take along">
+            <a :href="`/api/units/${record.unit.id}/sticker.pdf`" target="_blank" class="zb-file">Sticker</a>
+            <a :href="`/api/units/${record.unit.id}/unit.json`" class="zb-file" download>All of it as JSON</a>
           </nav>
         </header>
-        <section v-if="history?.writeUps.length" aria-labelledby="ups">
+        <section class="zb-section" v-if="history?.writeUps.length" aria-labelledby="ups">
           <h2 id="ups">Seen and not done</h2>
           <router-link v-for="w in history.writeUps" :key="w.id" :to="`/calls/${w.callId}`" class="up">
             <b class="zb-name urgency">{{ w.urgency }}</b>
@@ -78,9 +78,9 @@ onMounted(async () => {
         </section>
         <div class="two">
           <div>
-            <section v-for="p in plates" :key="p.title">
+            <section class="zb-section" v-for="p in plates" :key="p.title">
               <h2>{{ p.title }}</h2>
-              <dl class="plate">
+              <dl class="zb-facts">
                 <template v-for="a in attributes.filter((x) => p.fields[x.name] !== undefined)" :key="a.name">
                   <dt>{{ a.label }}</dt>
                   <dd>
@@ -95,9 +95,9 @@ onMounted(async () => {
           </div>
           <div>
             <UnitTrends v-if="history" :trends="history.trends" />
-            <section v-if="history?.best">
+            <section class="zb-section" v-if="history?.best">
               <h2>At its best, {{ history.best.outdoor }}</h2>
-              <dl class="plate">
+              <dl class="zb-facts">
                 <template v-for="f in history.best.figures" :key="f.title">
                   <dt>{{ f.title }}</dt>
                   <dd class="zb-figure">{{ f.best }} {{ f.unit }}</dd>
@@ -105,7 +105,7 @@ onMounted(async () => {
               </dl>
               <p class="zb-soft">kept {{ dayOf(history.best.atMillis) }}</p>
             </section>
-            <section v-if="history?.parts.length">
+            <section class="zb-section" v-if="history?.parts.length">
               <h2>Put in</h2>
               <router-link
                 v-for="p in history.parts"
@@ -113,14 +113,15 @@ onMounted(async () => {
                 :to="`/calls/${p.part.call}`"
                 class="put"
               >
-                <b>{{ p.part.title }}</b> <span>{{ p.part.asLeft }}</span>
+                <b>{{ p.part.title }}</b>
+                <span>{{ p.part.asLeft }}{{ p.part.measured ? `, read ${p.part.measured}` : '' }}</span>
                 <span class="zb-soft"
                   >{{ p.part.place }}, in for {{ p.age
                   }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : '' }}</span
                 >
               </router-link>
             </section>
-            <section v-if="history?.foundAndLeft.length">
+            <section class="zb-section" v-if="history?.foundAndLeft.length">
               <h2>As found, as left</h2>
               <table class="zb-table small">
                 <tbody>
@@ -136,7 +137,7 @@ onMounted(async () => {
                 </tbody>
               </table>
             </section>
-            <section>
+            <section class="zb-section">
               <h2>Visits</h2>
               <p v-if="visits.length === 0" class="zb-note">No visit yet.</p>
               <router-link v-for="v in visits" :key="v.callId" :to="`/calls/${v.callId}`" class="visit">
@@ -157,7 +158,7 @@ onMounted(async () => {
                 </span>
               </router-link>
             </section>
-            <section>
+            <section class="zb-section">
               <h2>Places</h2>
               <ul class="places">
                 <li v-for="p in record.unit.places" :key="p.id">
@@ -183,21 +184,10 @@ onMounted(async () => {
 .line {
   margin: 2px 0 16px;
 }
-.out {
+.take {
+  margin-bottom: 14px;
   display: flex;
   gap: 12px;
-}
-.file {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  padding: 0 16px;
-  text-decoration: none;
-  font-weight: 600;
-}
-.file:hover {
-  text-decoration: underline;
 }
 .up {
   display: grid;
@@ -239,34 +229,6 @@ onMounted(async () => {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.25fr);
   gap: 20px 40px;
   align-items: start;
-}
-section {
-  margin-bottom: 24px;
-}
-h2 {
-  font-size: 19px;
-  border-bottom: var(--zb-line);
-  padding-bottom: 4px;
-}
-.plate {
-  margin: 0;
-  display: grid;
-  grid-template-columns: minmax(120px, auto) minmax(0, 1fr);
-}
-.plate dt,
-.plate dd {
-  margin: 0;
-  padding: 7px 0;
-  border-bottom: 1px solid var(--zb-hair);
-  overflow-wrap: anywhere;
-}
-.plate dt {
-  padding-right: 16px;
-  color: var(--zb-soft);
-  font-size: 15px;
-}
-.plate dd {
-  font-weight: 600;
 }
 .visit {
   display: grid;

@@ -12,7 +12,7 @@ const trend = computed(() => props.trends.find((t) => t.name === chosen.value) ?
 </script>
 
 <template>
-  <section v-if="trends.length" aria-labelledby="drift">
+  <section class="zb-section" v-if="trends.length" aria-labelledby="drift">
     <h2 id="drift">Over the visits</h2>
     <ChoiceButtons
       v-model="chosen"
@@ -40,14 +40,6 @@ const trend = computed(() => props.trends.find((t) => t.name === chosen.value) ?
 </template>
 
 <style scoped>
-section {
-  margin-bottom: 24px;
-}
-h2 {
-  font-size: 19px;
-  border-bottom: var(--zb-line);
-  padding-bottom: 4px;
-}
 .which {
   margin: 10px 0;
 }

@@ -45,16 +45,16 @@ function end(how: 'CLOSED' | 'CANCELLED') {
         </li>
       </ul>
       <nav class="papers" aria-label="To take along">
-        <a :href="`/api/calls/${store.call?.id}/report.pdf`" target="_blank" class="paper">Report, PDF</a>
+        <a :href="`/api/calls/${store.call?.id}/report.pdf`" target="_blank" class="zb-file">Report, PDF</a>
         <a
           v-if="store.call?.unit"
           :href="`/api/units/${store.call.unit.id}/sticker.pdf`"
           target="_blank"
-          class="paper"
+          class="zb-file"
           >Panel sticker</a
         >
-        <a v-if="hasReturn" :href="`/api/calls/${store.call?.id}/returns.ics`" class="paper">Return date</a>
-        <a v-if="store.call?.unit" :href="`/api/calls/${store.call.id}/call.json`" class="paper" download
+        <a v-if="hasReturn" :href="`/api/calls/${store.call?.id}/returns.ics`" class="zb-file">Return date</a>
+        <a v-if="store.call?.unit" :href="`/api/calls/${store.call.id}/call.json`" class="zb-file" download
           >JSON</a
         >
       </nav>
@@ -88,19 +88,6 @@ function end(how: 'CLOSED' | 'CANCELLED') {
   display: flex;
   flex-wrap: wrap;
   gap: 10px;
-}
-.paper {
-  min-height: 48px;
-  display: inline-flex;
-  align-items: center;
-  border: var(--zb-line);
-  background: var(--zb-sheet);
-  padding: 0 14px;
-  font-weight: 600;
-  text-decoration: none;
-}
-.paper:hover {
-  text-decoration: underline;
 }
 .row {
   display: flex;

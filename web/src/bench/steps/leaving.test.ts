@@ -278,7 +278,7 @@ describe('options for the customer', () => {
 it('leaving offers the papers of the call', async () => {
   server({})
   const view = await onBench(LeaveStep, leaving({}), { call: 'LEAVE' })
-  expect(view.findAll('.paper').map((a) => a.attributes('href'))).toEqual([
+  expect(view.findAll('.zb-file').map((a) => a.attributes('href'))).toEqual([
     '/api/calls/7/report.pdf',
     '/api/units/1/sticker.pdf',
     '/api/calls/7/call.json',

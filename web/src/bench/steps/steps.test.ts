@@ -6,7 +6,6 @@ import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
 import HookUpStep from './HookUpStep.vue'
 import JudgeStep from './JudgeStep.vue'
 import MakeSafeStep from './MakeSafeStep.vue'
-import MatchStep from './MatchStep.vue'
 import ProveStep from './ProveStep.vue'
 import ReadStep from './ReadStep.vue'
 import TestStep from './TestStep.vue'
@@ -234,57 +233,6 @@ describe('Make safe', () => {
     })
     const view = await onBench(MakeSafeStep, callWith([chosen], { safe: dead }), { call: 'SAFE' })
     expect(action(view)).toBe('Hook up the run capacitor')
-  })
-})
-
-describe('Match', () => {
-  const at = { part: 'p1', step: 'MATCH' } as const
-  const offer = (grade: string) => ({
-    offer: ['CP-1'],
-    title: '45+5 µF',
-    grade,
-    word: grade,
-    where: 'bin C1',
-    cells: [],
-    changes: [],
-    asks: [],
-  })
-
-  it('takes the best that fits with one tap', async () => {
-    const sent = server({
-      '/matches': { findings: [], refused: [], offers: [offer('LIKE_FOR_LIKE')] },
-      '/choice': callWith([part()]),
-    })
-    const view = await onBench(MatchStep, callWith([part()]), at)
-    expect(action(view)).toBe('Take 45+5 µF from the truck')
-    await view.find('[data-action]').trigger('click')
-    await flushPromises()
-    expect(sent.find((s) => s.path.endsWith('/choice'))?.json).toEqual({ offer: ['CP-1'] })
-    expect(useCall().step).toBe('HOOK_UP')
-  })
-
-  it('asks a stopgap for its day before it is taken', async () => {
-    const sent = server({
-      '/matches': { findings: [], refused: [], offers: [offer('STOPGAP')] },
-      '/choice': callWith([part()]),
-    })
-    const view = await onBench(MatchStep, callWith([part()]), at)
-    await view.find('[data-action]').trigger('click')
-    expect(view.text()).toContain('say by which day')
-    await view.find('input[type=date]').setValue('2030-01-02')
-    await view.find('[data-action]').trigger('click')
-    await flushPromises()
-    expect(sent.find((s) => s.path.endsWith('/choice'))?.json).toEqual({
-      offer: ['CP-1'],
-      returnDate: '2030-01-02',
-    })
-  })
-
-  it('has nothing to take where nothing fits', async () => {
-    server({
-      '/matches': { findings: [], refused: [{ reason: 'Volts', count: 1 }], offers: [offer('REFUSED')] },
-    })
-    expect(action(await onBench(MatchStep, callWith([part()]), at))).toBe('(Nothing on the truck fits)')
   })
 })
 

@@ -4,6 +4,7 @@ import { computed, reactive, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { JudgedView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
+import MeterTake from '@/bench/MeterTake.vue'
 import NumberPad from '@/shared/NumberPad.vue'
 import ReadingRow from '@/bench/ReadingRow.vue'
 import { useCall } from '@/stores/call'
@@ -112,14 +113,16 @@ async function next() {
         <ReadingRow :subject="section" :judged="judged" />
         <p v-if="judged" class="zb-note">{{ judged.reckoning }}</p>
       </div>
-      <NumberPad
-        v-if="store.isWorking"
-        v-model="onPad"
-        :unit="at === 'amps' ? 'A' : 'V'"
-        :next-word="at === 'amps' ? 'volts' : 'keep'"
-        :is-ready="isReady"
-        @next="next"
-      />
+      <div v-if="store.isWorking">
+        <MeterTake :subject="section" :unit="at === 'amps' ? 'A' : 'V'" @take="onPad = $event" />
+        <NumberPad
+          v-model="onPad"
+          :unit="at === 'amps' ? 'A' : 'V'"
+          :next-word="at === 'amps' ? 'volts' : 'keep'"
+          :is-ready="isReady"
+          @next="next"
+        />
+      </div>
     </div>
   </div>
 </template>

@@ -3,6 +3,8 @@ package zestbench.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -58,12 +60,14 @@ class ScreenshotsTest {
             arriving(at);
             motor(at);
             parts(at);
+            leaving(at);
             at.go("/units");
             at.page
                     .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
                     .click();
             keep(at, "unit");
             at.go("/truck");
+            at.page.locator(".rating").nth(2).click();
             keep(at, "truck");
             at.go("/rules");
             keep(at, "rules");
@@ -115,21 +119,6 @@ class ScreenshotsTest {
         at.reading("231");
         at.reading("229");
         keep(at, "supply");
-        at.go("/calls");
-        at.page
-                .locator(".call", new Page.LocatorOptions().setHasText("hums, then quiet"))
-                .click();
-        at.page
-                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
-                .click();
-        at.exactButton("Windings").click();
-        at.exactButton("hot").click();
-        at.page.locator("[data-pad]").waitFor();
-        for (String figure : new String[] {"o", "o", "3.1"}) {
-            at.page.keyboard().type(figure);
-            at.page.keyboard().press("Enter");
-        }
-        keep(at, "windings");
     }
 
     private static void motor(Browsing at) {
@@ -142,22 +131,6 @@ class ScreenshotsTest {
         at.page.locator(".trend canvas").waitFor();
         at.page.locator(".trend").scrollIntoViewIfNeeded();
         keep(at, "motor");
-        at.page.keyboard().press("Alt+4");
-        at.page.locator(".board").waitFor();
-        at.action().click();
-        at.page.getByLabel("Wire 1: colour").selectOption("purple");
-        at.page.getByLabel("Wire 2: colour").selectOption("yellow");
-        at.page.getByLabel("Wire 3: colour").selectOption("brown");
-        at.page.getByLabel("Wire 3: tracer").selectOption("white");
-        at.action().click();
-        at.page.getByText("Not read dead yet.").waitFor();
-        at.action().click();
-        for (String volts : new String[] {"120", "0.2", "0.1", "0.2"}) {
-            at.reading(volts);
-        }
-        at.page.locator(".rail .part").first().click();
-        at.page.locator("figure svg").first().waitFor();
-        keep(at, "motor-hook-up");
     }
 
     private static void parts(Browsing at) {
@@ -170,6 +143,38 @@ class ScreenshotsTest {
         at.page.keyboard().press("Alt+4");
         at.page.locator(".board").waitFor();
         keep(at, "transformer");
+    }
+
+    private static void leaving(Browsing at) {
+        at.go("/calls");
+        at.page
+                .locator(".call", new Page.LocatorOptions().setHasText("Chatters at start"))
+                .click();
+        at.page
+                .locator(".rail .step", new Page.LocatorOptions().setHasText("Leave"))
+                .click();
+        at.exactButton("Prove it").click();
+        at.tickAll();
+        at.action().click();
+        for (String figure : new String[] {"76", "57.5", "88", "125", "54", "355", "98"}) {
+            at.reading(figure);
+        }
+        at.page.locator(".figures").waitFor();
+        at.page.locator(".figures").scrollIntoViewIfNeeded();
+        at.page.locator(".zb-scroll").first().evaluate("e => e.scrollTop = 250");
+        keep(at, "proof");
+        String file = at.page
+                .evaluate("fetch('/api/units/3/unit.json').then(a => a.text())")
+                .toString()
+                .replaceFirst("\"complaint\" : \"[^\"]+\"", "\"complaint\" : \"Spring check, both stages\"");
+        at.go("/rules");
+        at.exactButton("In and out").click();
+        at.page
+                .locator("input[type=file]")
+                .setInputFiles(
+                        new FilePayload("rooftop.json", "application/json", file.getBytes(StandardCharsets.UTF_8)));
+        at.page.locator(".items li").first().waitFor();
+        keep(at, "carry");
     }
 
     private static void keep(Browsing at, String name) {

@@ -7,8 +7,11 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
@@ -20,6 +23,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
+import zestbench.core.tape.Entry;
 
 /** Calls, units and everything as JSON: they come back the same, clash loudly, and never come in by halves. */
 class ExchangeTest {
@@ -221,6 +225,23 @@ class ExchangeTest {
                                         "\"photos\" : \\[ ]",
                                         "\"photos\" : [ { \"name\" : \"00000000-0000-0000-0000-000000000000\", \"jpeg\" : \"AAAA\" } ]")),
                         "^line \\d+, photos\\[0]\\.photo: this is no picture"));
+    }
+
+    /** The document names every kind of entry with every field it has. */
+    @Test
+    void theDocumentTellsEveryKindOfEntry() throws IOException {
+        String document = Files.readString(Path.of("../docs/exchange.md"));
+        for (Class<?> kind : Entry.class.getPermittedSubclasses()) {
+            String fields = Stream.of(kind.getRecordComponents())
+                    .map(c -> "`" + c.getName() + "`")
+                    .collect(Collectors.joining(", "));
+            assertThat(document).contains("| `" + kind.getSimpleName() + "` | " + fields + " |");
+        }
+        assertThat(ours.get("/api/exchange/schema.json")
+                        .json()
+                        .at("/properties/version/const")
+                        .asInt())
+                .isEqualTo(1);
     }
 
     private static UnaryOperator<String> edit(UnaryOperator<String> edit) {

@@ -70,7 +70,7 @@ class PapersTest {
             assertThat(pdf.getPage(0).getMediaBox().getHeight() * MILLIMETRES_PER_POINT)
                     .isBetween(59f, 61f);
             assertThat(new PDFTextStripper().getText(pdf))
-                    .contains("Net lofts, loft 7 heat pump", "Run capacitor", "µF", "OUT BY");
+                    .contains("Net lofts, loft 7 heat pump", "Run capacitor", "µF, reads ", "OUT BY");
             BufferedImage image = new PDFRenderer(pdf).renderImageWithDPI(0, 200);
             int[] pixels = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
             String address = new QRCodeReader()

@@ -26,13 +26,20 @@ public final class UnitHistory {
     /** Something seen and not done that is still so. @param call the visit it was seen on */
     public record OpenWriteUp(long call, long atMillis, Entry.WrittenUp writeUp) {}
 
-    /** A part that was put in. @param asLeft its values @param returnDate the day a temporary one comes out */
+    /**
+     * A part that was put in.
+     *
+     * @param asLeft what it is
+     * @param measured its values before it went in; empty where they were not read
+     * @param returnDate the day a temporary one comes out
+     */
     public record PutIn(
             long call,
             long atMillis,
             String place,
             String title,
             String asLeft,
+            String measured,
             @Nullable String returnDate) {
         /** How long it has been in, in the largest units that say something. */
         public String age(long nowMillis) {
@@ -142,11 +149,20 @@ public final class UnitHistory {
                                     place,
                                     title,
                                     closed.asLeft(),
+                                    measured(part),
                                     closed.returnDate()));
                 }
             }
         }
         return List.copyOf(out.values());
+    }
+
+    private static String measured(PartState part) {
+        List<String> out = new ArrayList<>();
+        for (Taken taken : part.newReadings().values()) {
+            out.add(taken.judged().reading().text());
+        }
+        return String.join(", ", out);
     }
 
     /** What was last left to the next person in words; empty where nothing was. */

@@ -167,7 +167,7 @@ class LeavingOnTapeTest {
         "820, 2 years 3 months"
     })
     void aPartsAgeIsToldInUnitsThatSaySomething(long days, String words) {
-        assertThat(new UnitHistory.PutIn(1, 0, "Outdoor unit", "Run capacitor", "45 µF", null).age(days * DAY))
+        assertThat(new UnitHistory.PutIn(1, 0, "Outdoor unit", "Run capacitor", "45 µF", "", null).age(days * DAY))
                 .isEqualTo(words);
     }
 

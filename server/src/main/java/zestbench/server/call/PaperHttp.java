@@ -154,6 +154,8 @@ class PaperHttp {
                             part.title(),
                             "asLeft",
                             part.asLeft(),
+                            "measured",
+                            part.measured(),
                             "until",
                             part.returnDate() == null
                                     ? ""

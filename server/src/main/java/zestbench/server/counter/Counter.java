@@ -4,11 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -20,9 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -38,6 +31,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
+import zestbench.server.CsvResource;
 import zestbench.server.counter.CounterViews.Branch;
 import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Mode;
@@ -116,19 +110,7 @@ class Counter {
     Counter(Store store, Clock clock) {
         this.store = store;
         this.clock = clock;
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        var stream = Objects.requireNonNull(Counter.class.getResourceAsStream("/counter/stock.csv"));
-        try (Reader in = new InputStreamReader(stream, StandardCharsets.UTF_8)) {
-            for (CSVRecord row : format.parse(in)) {
-                shelve(row);
-            }
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
-        }
+        CsvResource.read("/counter/stock.csv").forEach(this::shelve);
     }
 
     /** What is of a kind that nobody can ask for by its ratings stays off the shelf. */

@@ -1,10 +1,5 @@
 package zestbench.server.demo;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -12,8 +7,6 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
@@ -24,6 +17,7 @@ import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
 import zestbench.core.wiring.Wire;
+import zestbench.server.CsvResource;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
 import zestbench.server.person.People;
@@ -92,33 +86,23 @@ public class DemoTown implements ApplicationRunner {
     }
 
     private void stock(String file) {
-        var stream = Objects.requireNonNull(DemoTown.class.getResourceAsStream(file));
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        try (Reader in = new InputStreamReader(stream, StandardCharsets.UTF_8)) {
-            for (CSVRecord row : format.parse(in)) {
-                double cost = Double.parseDouble(row.get("cost"));
-                truck.keep(
-                        new StockRow(
-                                row.get("id"),
-                                row.get("id"),
-                                row.isMapped("depot") ? row.get("depot") : Depots.FIRST,
-                                row.get("bin"),
-                                row.get("kind"),
-                                row.get("name"),
-                                row.get("label"),
-                                Integer.parseInt(row.get("quantity")),
-                                Integer.parseInt(row.get("minimum")),
-                                cost,
-                                Math.round(cost * MARK_UP * CENTS) / CENTS),
-                        "Tech 1",
-                        false);
-            }
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
+        for (CSVRecord row : CsvResource.read(file)) {
+            double cost = Double.parseDouble(row.get("cost"));
+            truck.keep(
+                    new StockRow(
+                            row.get("id"),
+                            row.get("id"),
+                            row.isMapped("depot") ? row.get("depot") : Depots.FIRST,
+                            row.get("bin"),
+                            row.get("kind"),
+                            row.get("name"),
+                            row.get("label"),
+                            Integer.parseInt(row.get("quantity")),
+                            Integer.parseInt(row.get("minimum")),
+                            cost,
+                            Math.round(cost * MARK_UP * CENTS) / CENTS),
+                    "Tech 1",
+                    false);
         }
     }
 

@@ -1,21 +1,15 @@
 package zestbench.server.meter;
 
-import java.io.IOException;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zestbench.core.quantity.Quantity;
+import zestbench.server.CsvResource;
 
 /** A meter and a pair of probes on the units of the demo town, with noise, range and OL. */
 @Component
@@ -58,25 +52,15 @@ class SimulatedMeter {
 
     SimulatedMeter(Clock clock) {
         this.clock = clock;
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .get();
-        var stream = Objects.requireNonNull(SimulatedMeter.class.getResourceAsStream("/meter/town.csv"));
-        try (Reader in = new InputStreamReader(stream, StandardCharsets.UTF_8)) {
-            for (CSVRecord row : format.parse(in)) {
-                List<String> keys = List.of(
-                        row.get("site"), row.get("unit"), row.get("place"), row.get("subject"), row.get("sign"));
-                String start = row.get("start");
-                String value = row.get("value");
-                town.add(new Truth(
-                        keys,
-                        start.isEmpty() ? null : Double.valueOf(start),
-                        value.equals(OVER) ? Double.POSITIVE_INFINITY : Double.parseDouble(value)));
-            }
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
+        for (CSVRecord row : CsvResource.read("/meter/town.csv")) {
+            List<String> keys =
+                    List.of(row.get("site"), row.get("unit"), row.get("place"), row.get("subject"), row.get("sign"));
+            String start = row.get("start");
+            String value = row.get("value");
+            town.add(new Truth(
+                    keys,
+                    start.isEmpty() ? null : Double.valueOf(start),
+                    value.equals(OVER) ? Double.POSITIVE_INFINITY : Double.parseDouble(value)));
         }
     }
 

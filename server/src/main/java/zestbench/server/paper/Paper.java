@@ -38,7 +38,10 @@ public class Paper {
     public byte[] print(Sheet sheet, Map<String, Object> filled) {
         String name = "/paper/" + sheet.name().toLowerCase(java.util.Locale.ROOT) + ".html";
         try (Reader in = new InputStreamReader(stream(name), StandardCharsets.UTF_8)) {
-            Template template = Mustache.compiler().defaultValue("").compile(in);
+            Template template = Mustache.compiler()
+                    .defaultValue("")
+                    .emptyStringIsFalse(true)
+                    .compile(in);
             return set(printable(template.execute(filled)));
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
