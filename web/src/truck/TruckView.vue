@@ -6,6 +6,7 @@ import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useSession } from '@/stores/session'
 import { useUi } from '@/stores/ui'
+import AddDepot from './AddDepot.vue'
 import AddStock from './AddStock.vue'
 import RestockList from './RestockList.vue'
 import StockFile from './StockFile.vue'
@@ -116,6 +117,7 @@ watch(
         <v-btn v-else-if="!isShop" variant="text" height="48" @click="drive"
           >{{ session.who?.name }} drives {{ depot }}</v-btn
         >
+        <AddDepot @added="(all, name) => ((depots = all), (depot = name))" />
       </div>
       <template v-if="page === 'STOCK'">
         <div class="row">

@@ -80,6 +80,26 @@ describe('the truck', () => {
     expect(view.find('tbody').text()).toContain('60+7.5 µF 440 V')
   })
 
+  it('gets a sister, or says why not', async () => {
+    const sent = server(answers())
+    const view = await open()
+    await button(view, '+ another')?.trigger('click')
+    await view.find('.depot input').setValue('Shed')
+    await button(view, 'shop')?.trigger('click')
+    server({ '/api/truck/depots': [...depots, { name: 'Shed', isShop: true }] })
+    await view.find('.depot').trigger('submit')
+    await flushPromises()
+    expect(button(view, 'Shed')?.attributes('aria-pressed')).toBe('true')
+    expect(view.text()).toContain('Nothing in the shop by these words.')
+    await button(view, '+ another')?.trigger('click')
+    await view.find('.depot input').setValue('Shed')
+    server({})
+    await view.find('.depot').trigger('submit')
+    await flushPromises()
+    expect(view.find('.depot .zb-wrong').text()).toContain('nothing at')
+    expect(sent.some((s) => s.method === 'POST')).toBe(false)
+  })
+
   it('opens a line for its bin, price and history, and sends one piece elsewhere', async () => {
     const moves = [
       { atMillis: 0, who: 'Tech 1', pieces: -1, why: 'used', note: '', callId: 16 },

@@ -50,7 +50,7 @@ class OpenInterfaceTest {
                 .isEqualTo(200);
     }
 
-    /** The rulebook's own figures: 55 −6 % = 51.7, +6 % = 58.3; doubt 2 % of 52.6 + 5 × 0.01 = 1.102. */
+    /** Worked figures: 55 −6 % = 51.7, +6 % = 58.3; doubt 2 % of 52.6 + 5 × 0.01 = 1.102. */
     @Test
     void judgesWithTheReckoning() {
         JsonNode answer = bench.post(

@@ -36,7 +36,7 @@ class CapacitorJudgementTest {
             16,
             22);
 
-    /** Limits by IEC 60252-1's tolerances (from memory) and the rulebook's check values. */
+    /** Limits by IEC 60252-1's tolerances (from memory) and worked check values. */
     @ParameterizedTest(name = "{0} µF +{1} −{2} % lies from {3} to {4}")
     @CsvSource({
         "35, 6, 6, 32.9, 37.1",

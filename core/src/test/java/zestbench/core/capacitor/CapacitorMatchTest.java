@@ -150,7 +150,7 @@ class CapacitorMatchTest {
         assertThat(answer.matches()).extracting(m -> m.offer().get(0)).containsExactly("b", "a");
     }
 
-    /** I = 2πfCV; the rulebook's worked figure for 80 µF at 440 V and 60 Hz. */
+    /** I = 2πfCV; a worked figure for 80 µF at 440 V and 60 Hz. */
     @Test
     void aJumperCarriesTheCapacitorsCurrent() {
         assertThat(Changes.jumperAmps(80, 440, 60)).isCloseTo(13.3, within(0.05));

@@ -13,7 +13,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Meter;
 
 class UnderLoadTest {
-    /** C = I / 2πfV: the constants 2652.6 at 60 Hz and 3183.1 at 50 Hz, and the rulebook's worked figure. */
+    /** C = I / 2πfV: the constants 2652.6 at 60 Hz and 3183.1 at 50 Hz, and a worked figure. */
     @ParameterizedTest(name = "{0} A, {1} V, {2} Hz: {3} µF")
     @CsvSource({"5.90, 348, 60, 44.97", "1, 1, 60, 2652.6", "1, 1, 50, 3183.1"})
     void capacitanceFollowsFromAmpsAndVolts(double amps, double volts, double hertz, double microfarads) {

@@ -26,7 +26,7 @@ class CircuitLoadsTest {
         return new CircuitLoads(out);
     }
 
-    /** NEC 440.33, 440.22(A) and (B)(1), 240.6(A); the rulebook's worked figures. */
+    /** NEC 440.33, 440.22(A) and (B)(1), 240.6(A); worked figures. */
     @ParameterizedTest(name = "{0} and {1} A: MCA {2}, at most {3} A")
     @CsvSource({"17.9, 1.4, 23.775, 40", "14.1, 1.2, 18.825, 30", "5, 0.5, 6.75, 15", "3, 0, 3.75, 15"})
     void circuitFiguresFollowFromTheMotors(double compressor, double fan, double mca, int mop) {

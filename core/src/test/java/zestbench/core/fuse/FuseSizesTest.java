@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import zestbench.core.circuit.CircuitLoads;
 
 class FuseSizesTest {
-    /** UL 248, from memory, as in the rulebook: body by class, volts and amp group. */
+    /** UL 248, from memory: body by class, volts and amp group. */
     @ParameterizedTest(name = "{0} {1} V {2} A: {3}")
     @CsvSource({
         "H, 250, 30, 9/16 × 2 in",

@@ -19,7 +19,7 @@ class BeltDriveTest {
         return BeltDrive.of(1725, amps, fla, factor, new Sheaves(from, 8, to, 8, apart));
     }
 
-    /** Rulebook §5: 6.0 A and r = 1.10 come to 7.99 A; fan laws, ASHRAE Handbook. */
+    /** A worked change of sheave: 6.0 A and r = 1.10 come to 7.99 A; fan laws, ASHRAE Handbook. */
     @Test
     void ampsGoWithTheCubeOfTheSpeed() {
         BeltDrive drive = drive(6.0, 8, 1, 4, 4.4, null);

@@ -131,7 +131,7 @@ class MotorMatchTest {
         assertThat(match.grade()).isGreaterThanOrEqualTo(outcome);
     }
 
-    /** NEMA MG 1, part 4, as in the rulebook: shaft height and, where no letter says otherwise, shaft diameter. */
+    /** NEMA MG 1, part 4 (from memory): shaft height and, where no letter says otherwise, shaft diameter. */
     @ParameterizedTest(name = "frame {0}: {1} in high, shaft {2} in")
     @CsvSource({
         "48, 3.0, 0.5",

@@ -5,9 +5,12 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -35,15 +38,13 @@ class CallHttp {
     private final CallViewer viewer;
     private final Units units;
     private final Once once;
-    private final Histories histories;
     private final Clock clock;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Histories histories, Clock clock) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Clock clock) {
         this.calls = calls;
         this.viewer = viewer;
         this.units = units;
         this.once = once;
-        this.histories = histories;
         this.clock = clock;
     }
 
@@ -92,20 +93,30 @@ class CallHttp {
 
     @GetMapping("/api/calls")
     CallsView all() {
-        return new CallsView(calls.cards(), calls.due(), calls.waiting(), writeUps());
+        List<Calls.Open> all = calls.ofUnits();
+        LocalDate today = calls.today();
+        return new CallsView(Calls.cards(all, today), Calls.due(all, today), Calls.waiting(all, today), writeUps(all));
     }
 
     /** What was seen and not done, unit by unit, the most urgent first. */
-    private List<UnitWriteUps> writeUps() {
+    private static List<UnitWriteUps> writeUps(List<Calls.Open> all) {
+        Map<Long, List<Calls.Open>> byUnit = new LinkedHashMap<>();
+        all.forEach(call -> {
+            Unit unit = call.row().unit();
+            if (unit != null) {
+                byUnit.computeIfAbsent(unit.id(), id -> new ArrayList<>()).add(call);
+            }
+        });
         List<UnitWriteUps> out = new ArrayList<>();
-        for (Unit unit : units.all()) {
-            List<UnitHistory.OpenWriteUp> open = histories.of(unit.id()).openWriteUps();
-            if (!open.isEmpty()) {
+        byUnit.values().forEach(visits -> {
+            List<UnitHistory.OpenWriteUp> open = Histories.of(visits).openWriteUps();
+            Unit unit = visits.get(0).row().unit();
+            if (unit != null && !open.isEmpty()) {
                 Entry.WrittenUp worst = open.get(0).writeUp();
                 out.add(new UnitWriteUps(
                         unit.id(), unit.site(), unit.name(), open.size(), worst.urgency(), worst.what()));
             }
-        }
+        });
         out.sort(Comparator.comparing(UnitWriteUps::urgency));
         return out;
     }

@@ -150,11 +150,11 @@ public class Calls {
         add(callId, who, new Entry.Struck(number, reason));
     }
 
-    /** Every call of a unit that was not cancelled, the earliest first. */
+    /** Every call of a unit, the earliest first. */
     List<Open> ofUnits() {
         List<Open> out = new ArrayList<>();
         for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
-            if (row.unit() != null && row.status() != CallRow.Status.CANCELLED) {
+            if (row.unit() != null) {
                 List<Line> tape = tapes.of(row.id());
                 out.add(new Open(row, tape, CallState.of(tape, row.plates())));
             }
@@ -162,18 +162,20 @@ public class Calls {
         return out;
     }
 
-    List<CallCard> cards() {
+    /** The calls as cards, the latest first. @param all as {@link #ofUnits} gives them */
+    static List<CallCard> cards(List<Open> all, LocalDate today) {
         List<CallCard> out = new ArrayList<>();
-        for (CallRow row : store.findAll(Sort.by(Sort.Direction.DESC, "openedAt", "id"))) {
-            if (row.unit() != null) {
-                out.add(card(row, row.unit()));
+        for (Open call : all) {
+            if (call.row().unit() != null) {
+                out.add(0, card(call, call.row().unit(), today));
             }
         }
         return out;
     }
 
-    private CallCard card(CallRow row, Unit unit) {
-        CallState state = CallState.of(tapes.of(row.id()), row.plates());
+    private static CallCard card(Open call, Unit unit, LocalDate today) {
+        CallRow row = call.row();
+        CallState state = call.state();
         List<Set<Step>> slices = new ArrayList<>();
         state.parts().forEach(part -> slices.add(state.filled(part)));
         String next = row.status() == CallRow.Status.OPEN
@@ -188,7 +190,7 @@ public class Calls {
                 row.status().name(),
                 row.openedAt().toEpochMilli(),
                 next,
-                day(row.openedAt()).equals(day(clock.instant())),
+                day(row.openedAt()).equals(today),
                 slices.size(),
                 slices);
     }
@@ -197,20 +199,24 @@ public class Calls {
         return LocalDate.ofInstant(at, ZoneId.systemDefault());
     }
 
+    /** Today, where the bench stands. */
+    LocalDate today() {
+        return day(clock.instant());
+    }
+
     /** Parts that open calls wait for, the first to be ready first. */
-    List<WaitingView> waiting() {
-        LocalDate today = day(clock.instant());
+    static List<WaitingView> waiting(List<Open> all, LocalDate today) {
         List<WaitingView> out = new ArrayList<>();
-        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
-            Unit unit = row.unit();
-            if (unit == null || row.status() != CallRow.Status.OPEN) {
+        for (Open call : all) {
+            Unit unit = call.row().unit();
+            if (unit == null || call.row().status() != CallRow.Status.OPEN) {
                 continue;
             }
-            for (PartState part : CallState.of(tapes.of(row.id()), row.plates()).parts()) {
+            for (PartState part : call.state().parts()) {
                 Entry.Ordered order = part.ordered();
                 if (order != null && part.chosen() == null) {
                     out.add(new WaitingView(
-                            row.id(),
+                            call.row().id(),
                             unit.site(),
                             unit.name(),
                             part.added().title(),
@@ -227,14 +233,18 @@ public class Calls {
 
     /** Temporary fixes still in: for each place of a unit the last closed part decides. */
     List<DueView> due() {
-        LocalDate today = LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault());
+        return due(ofUnits(), today());
+    }
+
+    static List<DueView> due(List<Open> all, LocalDate today) {
         Map<String, DueView> byPlace = new LinkedHashMap<>();
-        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
+        for (Open call : all) {
+            CallRow row = call.row();
             Unit unit = row.unit();
             if (unit == null || row.status() == CallRow.Status.CANCELLED) {
                 continue;
             }
-            for (PartState part : CallState.of(tapes.of(row.id()), row.plates()).parts()) {
+            for (PartState part : call.state().parts()) {
                 Entry.PartClosed closed = part.closed();
                 if (closed == null || closed.outcome() != Entry.Outcome.REPLACED) {
                     continue;

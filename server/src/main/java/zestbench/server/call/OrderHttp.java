@@ -97,6 +97,8 @@ class OrderHttp {
     @PostMapping("/order")
     CallView order(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody OrderGiven given, Sender sender) {
+        // asked before the order's turn comes, so that a slow counter holds others back for one answer only
+        CounterItem item = item(given.item());
         return once.change(id, sender, () -> {
             Calls.Open call = calls.working(id);
             PartState state = call.part(part);
@@ -108,7 +110,6 @@ class OrderHttp {
                 throw new Conflict("A replacement is chosen for this part: put it back first.");
             }
             try {
-                CounterItem item = house.item(given.item());
                 String unit = call.row().unit() == null
                         ? "quick check"
                         : call.row().unit().site();
@@ -126,9 +127,21 @@ class OrderHttp {
                                 order.from(),
                                 order.ready()));
             } catch (CounterClient.Outage outage) {
-                throw new Conflict("Nothing was ordered. " + outage.getMessage());
+                throw nothingOrdered(outage);
             }
         });
+    }
+
+    private CounterItem item(String item) {
+        try {
+            return house.item(item);
+        } catch (CounterClient.Outage outage) {
+            throw nothingOrdered(outage);
+        }
+    }
+
+    private static Conflict nothingOrdered(CounterClient.Outage outage) {
+        return new Conflict("Nothing was ordered. " + outage.getMessage());
     }
 
     /** The ordered part is here, or will not come. */

@@ -4,8 +4,12 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.springframework.http.MediaType;
@@ -23,14 +27,19 @@ import zestbench.server.truck.Truck.StockView;
 /** What to bring back onto a truck: what ran low, and what repairs wanted and did not find on it. */
 @RestController
 class RestockHttp {
+    /** What was bought on the way is wanted on the truck for so long. */
+    private static final Duration LATELY = Duration.ofDays(30);
+
     private final Calls calls;
     private final Repair repair;
     private final Truck truck;
+    private final Clock clock;
 
-    RestockHttp(Calls calls, Repair repair, Truck truck) {
+    RestockHttp(Calls calls, Repair repair, Truck truck, Clock clock) {
         this.calls = calls;
         this.repair = repair;
         this.truck = truck;
+        this.clock = clock;
     }
 
     /** @param pieces that bring it to its minimum */
@@ -48,9 +57,13 @@ class RestockHttp {
                 .map(s -> new LowView(s, s.minimum() - s.quantity()))
                 .toList();
         List<WantedView> wanted = new ArrayList<>();
-        for (Calls.Open call : calls.ofUnits()) {
+        List<Calls.Open> all = calls.ofUnits();
+        Set<Long> stopgaps = Calls.due(all, calls.today()).stream()
+                .map(CallViews.DueView::callId)
+                .collect(Collectors.toSet());
+        for (Calls.Open call : all) {
             for (PartState part : call.state().parts()) {
-                String why = why(call, part, sender.depot());
+                String why = why(call, part, sender.depot(), stopgaps);
                 if (!why.isEmpty() && call.row().unit() != null) {
                     wanted.add(new WantedView(
                             part.added().kind(),
@@ -92,17 +105,16 @@ class RestockHttp {
                 .body(out.toString());
     }
 
-    private String why(Calls.Open call, PartState part, String depot) {
-        if (part.spec().isEmpty()) {
+    private String why(Calls.Open call, PartState part, String depot, Set<Long> stopgaps) {
+        long lately = clock.instant().minus(LATELY).toEpochMilli();
+        if (part.spec().isEmpty() || call.row().status() == CallRow.Status.CANCELLED) {
             return "";
         }
         Entry.PartClosed closed = part.closed();
         if (closed != null) {
-            return closed.returnDate() != null
-                            && calls.due().stream()
-                                    .anyMatch(d -> d.callId() == call.row().id())
+            return closed.returnDate() != null && stopgaps.contains(call.row().id())
                     ? "a stopgap is in until " + closed.returnDate()
-                    : isBought(part) ? "bought on the way" : "";
+                    : isBought(part) && part.closedAtMillis() > lately ? "bought on the way" : "";
         }
         if (call.row().status() != CallRow.Status.OPEN) {
             return "";
