@@ -16,11 +16,14 @@ const props = defineProps<{
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
 const desk = ref<HTMLElement | null>(null)
+const rows = ref<HTMLElement | null>(null)
 const { width } = useElementSize(desk)
+const { height } = useElementSize(rows)
 const isBeside = computed(() => width.value > 560)
 
+// what is said above or below a row may push it under the pad
 watch(
-  () => props.at,
+  [() => props.at, height],
   async () => {
     await nextTick()
     desk.value?.querySelector('.pair.on')?.scrollIntoView({ block: 'nearest' })
@@ -31,7 +34,7 @@ watch(
 
 <template>
   <div ref="desk" class="desk" :class="{ beside: isReading && isBeside }">
-    <div><slot /></div>
+    <div ref="rows"><slot /></div>
     <div v-if="isReading" class="pad">
       <MeterTake v-if="at" :subject="at" :unit="unit" :has-over-range="hasOverRange" @take="text = $event" />
       <NumberPad

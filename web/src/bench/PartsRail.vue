@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { whenOf } from '@/shared/time'
+import { dateWords, whenOf } from '@/shared/time'
 import Slice from '@/shared/Slice.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
@@ -65,6 +65,7 @@ function state(part: PartView): string {
     if (part.closed.outcome === 'REPLACED') return part.closed.returnDate ? 'stopgap in' : 'replaced'
     return part.closed.outcome === 'NOT_NEEDED' ? 'not needed' : 'fixed without a part'
   }
+  if (part.ordered && !part.chosen) return `ordered, ready ${dateWords(part.ordered.ready)}`
   if (part.fields && Object.keys(part.fields).length === 0) return 'label not read yet'
   if (part.missing.length > 0) return 'label half read'
   return part.readings.length === 0 ? 'not tested yet' : ''
@@ -132,7 +133,7 @@ function state(part: PartView): string {
               :verdict="part.verdict"
               :word="part.verdict.replace('_', ' ')"
             />
-            {{ part.closed ? state(part) : part.last || state(part) }}
+            {{ part.closed || (part.ordered && !part.chosen) ? state(part) : part.last || state(part) }}
           </span>
         </span>
       </button>

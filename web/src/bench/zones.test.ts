@@ -28,6 +28,21 @@ it.each([
     'stopgap in',
     { closed: { outcome: 'REPLACED' as const, asLeft: '', note: '', returnDate: '2030-01-01' } },
   ],
+  [
+    'ordered, ready 27 Nov',
+    {
+      ordered: {
+        part: 'p1',
+        order: 'A-7',
+        item: 'S-1',
+        title: '45 µF',
+        label: '45 µF 440 V',
+        price: 20,
+        from: 'Quay counter',
+        ready: '2026-11-27',
+      },
+    },
+  ],
   ['fixed without a part', { closed: { outcome: 'FIXED_WITHOUT_PART' as const, asLeft: '', note: '' } }],
 ])('the rail says of a part: %s', async (words, more) => {
   server({})

@@ -166,7 +166,7 @@ class ArrivalJourneyTest {
 
     private static void theRecordKeepsIt(Browsing at) {
         at.page.locator(".rail h1 a").click();
-        assertThat(at.page.locator(".plate").first()).containsText("M17-P203914");
+        assertThat(at.page.locator(".zb-facts").first()).containsText("M17-P203914");
         assertThat(at.page.locator(".visit").first()).containsText("Nothing outside runs");
         assertThat(at.page
                         .locator(".visit")

@@ -47,7 +47,7 @@ class OtherWaysTest {
         try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
             partWith(at, "45/5 MFD 440VAC ±6%");
             at.page.keyboard().press("Alt+4");
-            at.button("a part bought on the way").click();
+            at.button("Bought on the way").click();
             at.page.getByLabel("Label of the part at hand").fill("45/5 MFD 370 VAC ±6%");
             at.button("Compare it").click();
             assertThat(at.page.locator(".board")).containsText("REFUSED");
@@ -173,7 +173,7 @@ class OtherWaysTest {
             at.page
                     .getByRole(
                             AriaRole.HEADING,
-                            new Page.GetByRoleOptions().setName("Open").setExact(true))
+                            new Page.GetByRoleOptions().setName("Today").setExact(true))
                     .waitFor();
             at.button("TECH 1").click();
             at.button("Tech 2").click();

@@ -118,6 +118,9 @@ class RepairJourneyTest {
     }
 
     private static void leave(Browsing at) {
+        assertThat(at.page.locator(".sheets .on")).hasText("Prove it");
+        assertThat(at.page.getByText("Discharge tool off the capacitor")).isVisible();
+        at.exactButton("Leave").click();
         assertThat(at.page.getByText("60 µF and 7.5 µF, 60.10 µF, 7.46 µF").first())
                 .isVisible();
         at.action().click();

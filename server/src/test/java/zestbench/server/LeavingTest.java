@@ -3,6 +3,8 @@ package zestbench.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static zestbench.server.Bench.texts;
 
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -10,7 +12,17 @@ import tools.jackson.databind.JsonNode;
 
 /** The end of a call over HTTP: the unit proved, what was seen written up, options offered, the record left. */
 class LeavingTest {
-    private final RunningBench bench = RunningBench.demo();
+    private static RunningBench bench;
+
+    @BeforeAll
+    static void open() {
+        bench = RunningBench.start();
+    }
+
+    @AfterAll
+    static void close() {
+        bench.close();
+    }
 
     @Test
     void theUnitStartsOnlyAfterEveryLineBeforePowerAndIsReadOnlyWhileItRuns() {

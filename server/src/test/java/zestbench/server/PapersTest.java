@@ -17,13 +17,25 @@ import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.PDFRenderer;
 import org.apache.pdfbox.text.PDFTextStripper;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** What goes out on paper and into calendars, read back by general-purpose readers. */
 class PapersTest {
     private static final float MILLIMETRES_PER_POINT = 25.4f / 72;
-    private final RunningBench bench = RunningBench.demo();
+    private static RunningBench bench;
+
+    @BeforeAll
+    static void open() {
+        bench = RunningBench.start();
+    }
+
+    @AfterAll
+    static void close() {
+        bench.close();
+    }
 
     @Test
     void theReportHasTheCallWithItsFiguresAndAMaskedSerial() throws Exception {

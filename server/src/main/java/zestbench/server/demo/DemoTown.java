@@ -80,7 +80,6 @@ public class DemoTown implements ApplicationRunner {
         stock("/demo/truck.csv");
         depots.add("Truck 2", false);
         depots.add("Shop", true);
-        people.drives(people.all().get(2).id(), "Truck 2");
         stock("/demo/elsewhere.csv");
         town();
     }
