@@ -18,6 +18,7 @@ import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
@@ -28,6 +29,9 @@ import java.util.zip.ZipOutputStream;
 /** A database script and the photo folder in one ZIP archive. */
 final class Archive {
     private static final String DATABASE = "zestbench";
+    /** The header by which a running bench says whose archive it gives. */
+    static final String NAME = "X-Bench";
+
     private static final String SCRIPT = "database.sql";
     private static final String PHOTOS = "photos/";
     private static final Pattern PHOTO = Pattern.compile("photos/[0-9a-f-]{36}\\.jpg");
@@ -49,6 +53,12 @@ final class Archive {
 
     static Connection open(Path data) throws SQLException {
         return DriverManager.getConnection("jdbc:h2:file:" + data.resolve(DATABASE), "sa", "");
+    }
+
+    /** Tells one bench's data from another's without telling where it lies. */
+    static String nameOf(Path data) throws IOException {
+        return UUID.nameUUIDFromBytes(data.toRealPath().toString().getBytes(StandardCharsets.UTF_8))
+                .toString();
     }
 
     static boolean hasDatabase(Path data) {

@@ -78,6 +78,12 @@ public final class BackupCommand {
         try {
             HttpResponse<Path> answer =
                     HttpClient.newHttpClient().send(request.build(), HttpResponse.BodyHandlers.ofFile(to));
+            boolean isOurs =
+                    answer.headers().firstValue(Archive.NAME).orElse("").equals(Archive.nameOf(data));
+            if (!isOurs && answer.statusCode() != 401) {
+                // another bench has that port now: this one was killed
+                return false;
+            }
             if (answer.statusCode() != 200) {
                 throw new Archive.Refused("the running bench answered " + answer.statusCode() + ".");
             }

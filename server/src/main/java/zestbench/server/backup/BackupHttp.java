@@ -30,7 +30,7 @@ class BackupHttp {
 
     /** The database as a script and all photos, as they are between two changes. */
     @GetMapping(value = "/api/backup.zip", produces = "application/zip")
-    ResponseEntity<byte[]> backup() {
+    ResponseEntity<byte[]> backup() throws IOException {
         byte[] bytes = turn.take(() -> {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             try (Connection database = source.getConnection()) {
@@ -43,6 +43,7 @@ class BackupHttp {
             return out.toByteArray();
         });
         return ResponseEntity.ok()
+                .header(Archive.NAME, Archive.nameOf(settings.data()))
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()

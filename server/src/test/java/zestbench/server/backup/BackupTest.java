@@ -62,6 +62,26 @@ class BackupTest {
         }
     }
 
+    /** A bench that was killed leaves its port behind; who listens there now is somebody else. */
+    @Test
+    void aBenchOnAnOldPortIsNotTakenForThisOne(@TempDir Path folder) throws Exception {
+        Path data = folder.resolve("data");
+        try (RunningBench bench = RunningBench.start("--zest.data=" + data)) {
+            assertThat(bench.get("/api/units").json().size()).isPositive();
+        }
+        Path archive = folder.resolve("bench.zip");
+        try (RunningBench other = RunningBench.start("--zest.demo=false")) {
+            Files.writeString(data.resolve("port"), other.address().replaceAll(".*:", ""));
+            BackupCommand.main(new String[] {"backup", archive.toString(), data.toString()});
+        }
+        Archive.restore(archive, folder.resolve("new"));
+        try (RunningBench bench = RunningBench.start("--zest.data=" + folder.resolve("new"), "--zest.demo=false")) {
+            assertThat(bench.get("/api/units").json().size())
+                    .as("its own units")
+                    .isPositive();
+        }
+    }
+
     @Test
     void anArchiveOfTheFirstVersionOpensInThisOne(@TempDir Path folder) throws Exception {
         Path old = Files.createDirectories(folder.resolve("old"));
