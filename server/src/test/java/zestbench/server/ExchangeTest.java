@@ -211,6 +211,28 @@ class ExchangeTest {
                         edit(s -> s.replaceFirst("\"number\" : 2", "\"number\" : 7")),
                         "^line \\d+, calls\\[\\d+]\\.tape\\[1]\\.number was 7: lines are numbered without a gap"),
                 Arguments.of(
+                        "an entry with nothing in it",
+                        edit(s -> s.replaceFirst(
+                                "\"kind\" : \"Measured\",\\s+\"entry\" : \\{",
+                                "\"kind\" : \"Noted\", \"entry\" : { }, \"was\" : {")),
+                        "line \\d+.*was"),
+                Arguments.of(
+                        "an entry that lacks a field",
+                        edit(s -> s.replaceFirst("\"shortRating\" : \"[^\"]*\",", "")),
+                        "^line \\d+, calls\\[\\d+]\\.tape\\[\\d+]\\.entry\\.shortRating: this is missing"),
+                Arguments.of(
+                        "a month that is none",
+                        edit(s -> s.replaceFirst("\"openedAt\" : \"\\d{4}-\\d\\d", "\"openedAt\" : \"2026-13")),
+                        "^line \\d+, column \\d+: \"2026-13[^\"]+\" is no Instant"),
+                Arguments.of(
+                        "stock of no depot",
+                        edit(s -> s.replaceFirst(
+                                "\"stock\" : \\[ ]",
+                                "\"stock\" : [ { \"id\" : \"X-1\", \"partNumber\" : \"X-1\", \"depot\" : \"Moon\", \"bin\" : \"B\","
+                                        + " \"kind\" : \"fuse\", \"name\" : \"Fuse\", \"label\" : \"35 A\", \"quantity\" : 1,"
+                                        + " \"minimum\" : 1, \"cost\" : 1, \"price\" : 2 } ]")),
+                        "^line \\d+, stock\\[0]\\.depot was Moon: that depot is neither"),
+                Arguments.of(
                         "a plate that is none",
                         edit(s -> s.replaceFirst("\"phase\" : \\d", "\"phase\" : \"three\"")),
                         "^line \\d+, units\\[0]\\.plate\\.phase"),

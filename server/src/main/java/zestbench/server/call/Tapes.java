@@ -17,6 +17,8 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
 import zestbench.server.call.CallCopies.LineCopy;
+import zestbench.server.json.JsonWords;
+import zestbench.server.json.NoNulls;
 
 /** Keeps tapes: entries as JSON under the name of their kind. */
 @Service
@@ -66,9 +68,11 @@ class Tapes {
         InputProblem.require(
                 kind != null, at + ".kind", line.kind(), "there is no such entry; known are " + KINDS.keySet());
         try {
-            return (Entry) json.treeToValue(line.entry(), Objects.requireNonNull(kind));
-        } catch (JacksonException | InputProblem | IllegalArgumentException broken) {
-            String why = broken instanceof JacksonException j ? j.getOriginalMessage() : broken.getMessage();
+            Entry entry = (Entry) json.treeToValue(line.entry(), Objects.requireNonNull(kind));
+            NoNulls.check(entry, at + ".entry");
+            return entry;
+        } catch (JacksonException | IllegalArgumentException broken) {
+            String why = broken instanceof JacksonException j ? JsonWords.of(j) : broken.getMessage();
             throw InputProblem.of(at + ".entry", null, "this is no " + line.kind() + ": " + why);
         }
     }

@@ -22,6 +22,8 @@ import tools.jackson.core.TokenStreamLocation;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
+import zestbench.server.json.JsonWords;
+import zestbench.server.json.NoNulls;
 
 /** Writes and reads bundles. A damaged one names its line, and what would be right there. */
 @Component
@@ -52,31 +54,36 @@ class BundleFile {
     }
 
     /** A bundle with the text it was read from, so that what is wrong in it can be told by its line. */
-    record Read(Bundle bundle, String text) {
-        /** The problem as it stands in the file. @param field of the bundle, such as {@code calls[2]} */
-        InputProblem at(String field, InputProblem problem, JsonMapper json) {
-            List<InputProblem.Field> out = new ArrayList<>();
-            for (InputProblem.Field each : problem.fields()) {
-                String path = field + "." + each.field();
-                out.add(new InputProblem.Field(
-                        "line " + line(text, pointer(path), json) + ", " + path, each.value(), each.problem()));
-            }
-            return new InputProblem(out);
-        }
-    }
+    record Read(Bundle bundle, String text) {}
 
     Read read(byte[] bytes) {
         String text = text(bytes);
         check(text);
         try {
-            return new Read(json.readValue(text, Bundle.class), text);
+            Read read = new Read(json.readValue(text, Bundle.class), text);
+            NoNulls.check(read.bundle(), "");
+            return read;
+        } catch (InputProblem problem) {
+            throw located(problem, text);
         } catch (JacksonException broken) {
             throw broken(broken);
         }
     }
 
+    private InputProblem located(InputProblem problem, String text) {
+        List<InputProblem.Field> out = new ArrayList<>();
+        for (InputProblem.Field each : problem.fields()) {
+            out.add(new InputProblem.Field(
+                    "line " + line(text, pointer(each.field()), json) + ", " + each.field(),
+                    each.value(),
+                    each.problem()));
+        }
+        return new InputProblem(out);
+    }
+
+    /** The problem as it stands in the file. @param field of the bundle, such as {@code calls[2]} */
     InputProblem at(Read read, String field, InputProblem problem) {
-        return read.at(field, problem, json);
+        return located(problem.within(field), read.text());
     }
 
     private static String text(byte[] bytes) {
@@ -117,7 +124,7 @@ class BundleFile {
     private static InputProblem broken(JacksonException broken) {
         TokenStreamLocation at = broken.getLocation();
         String line = at == null ? "file" : "line " + at.getLineNr() + ", column " + at.getColumnNr();
-        return InputProblem.of(line, null, broken.getOriginalMessage());
+        return InputProblem.of(line, null, JsonWords.of(broken));
     }
 
     /** {@code calls[2].tape[0]} as {@code /calls/2/tape/0}. */

@@ -163,7 +163,7 @@ class Exchange {
             put(unitShelf(), bundle.units(), byId, choices);
             put(callShelf(bundle), bundle.calls(), byId, choices);
             put(depotShelf(), bundle.depots(), byId, choices);
-            put(stockShelf(who), bundle.stock(), byId, choices);
+            put(stockShelf(bundle, who), bundle.stock(), byId, choices);
             put(tableShelf(), bundle.tables(), byId, choices);
             put(rulesShelf(who), rules(bundle), byId, choices);
             return items;
@@ -193,7 +193,7 @@ class Exchange {
         look(read, unitShelf(), bundle.units(), out);
         look(read, callShelf(bundle), bundle.calls(), out);
         look(read, depotShelf(), bundle.depots(), out);
-        look(read, stockShelf(""), bundle.stock(), out);
+        look(read, stockShelf(bundle, ""), bundle.stock(), out);
         look(read, tableShelf(), bundle.tables(), out);
         look(read, rulesShelf(""), rules(bundle), out);
         return out;
@@ -276,40 +276,54 @@ class Exchange {
                 });
     }
 
-    private Shelf<StockRow> stockShelf(String who) {
-        return plain(
-                "stock",
-                "stock",
-                StockRow::id,
-                r -> r.id() + ", " + r.name(),
-                r -> truck.row(r.id()).orElse(null),
-                r -> truck.keep(r, who, true));
+    private Shelf<StockRow> stockShelf(Bundle bundle, String who) {
+        Set<String> known = new LinkedHashSet<>();
+        depots.all().forEach(d -> known.add(d.name()));
+        bundle.depots().forEach(d -> known.add(d.name()));
+        return checked(
+                plain(
+                        "stock",
+                        "stock",
+                        StockRow::id,
+                        r -> r.id() + ", " + r.name(),
+                        r -> truck.row(r.id()).orElse(null),
+                        r -> truck.keep(r, who, true)),
+                r -> InputProblem.require(
+                        known.contains(r.depot()),
+                        "depot",
+                        r.depot(),
+                        "that depot is neither in this file nor on this bench"));
+    }
+
+    /** The same shelf, each thing on it looked at before. */
+    private static <T> Shelf<T> checked(Shelf<T> shelf, Consumer<T> check) {
+        return new Shelf<>(
+                shelf.field(),
+                shelf.kind(),
+                shelf.id(),
+                shelf.title(),
+                check,
+                shelf.now(),
+                shelf.over(),
+                shelf.isContinued(),
+                shelf.differences(),
+                shelf.put());
     }
 
     private Shelf<TableCopy> tableShelf() {
-        Consumer<TableCopy> read = t -> refrigerants.check(t.refrigerant(), t.source(), new StringReader(t.csv()));
-        Shelf<TableCopy> plain = plain(
-                "tables",
-                "table",
-                TableCopy::refrigerant,
-                t -> "saturation table of " + t.refrigerant(),
-                t -> refrigerants.broughtIn().stream()
-                        .filter(k -> k.refrigerant().equals(t.refrigerant()))
-                        .map(k -> new TableCopy(k.refrigerant(), k.source(), k.csv()))
-                        .findFirst()
-                        .orElse(null),
-                t -> refrigerants.bringIn(t.refrigerant(), t.source(), new StringReader(t.csv())));
-        return new Shelf<>(
-                plain.field(),
-                plain.kind(),
-                plain.id(),
-                plain.title(),
-                read,
-                plain.now(),
-                plain.over(),
-                plain.isContinued(),
-                plain.differences(),
-                plain.put());
+        return checked(
+                plain(
+                        "tables",
+                        "table",
+                        TableCopy::refrigerant,
+                        t -> "saturation table of " + t.refrigerant(),
+                        t -> refrigerants.broughtIn().stream()
+                                .filter(k -> k.refrigerant().equals(t.refrigerant()))
+                                .map(k -> new TableCopy(k.refrigerant(), k.source(), k.csv()))
+                                .findFirst()
+                                .orElse(null),
+                        t -> refrigerants.bringIn(t.refrigerant(), t.source(), new StringReader(t.csv()))),
+                t -> refrigerants.check(t.refrigerant(), t.source(), new StringReader(t.csv())));
     }
 
     private Shelf<ShopRules> rulesShelf(String who) {
