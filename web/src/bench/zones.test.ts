@@ -123,7 +123,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   const lines = view.findAll('.due').map((d) => d.text())
   expect(lines[0]).toContain('DUE 3 Feb')
   expect(lines[1]).toMatch(/READY 27 Nov.*Run capacitor: 60\+7.5 µF, Quay counter/)
-  expect(lines[2]).toMatch(/NOW.*Belt frayed, and 2 more/)
+  expect(lines[2]).toMatch(/NOW.*Belt frayed \(3 in all\)/)
   expect(view.find('.past').text()).toContain('closed')
   server({ '/api/calls': { calls: [], due: [], waiting: [], writeUps: [] } })
   expect((await onBench(CallsView, callWith([]), ask)).text()).toContain(

@@ -132,7 +132,7 @@ onMounted(load)
             ><b>{{ u.site }}</b
             >, {{ u.unit }}</span
           >
-          <span class="zb-soft">{{ u.words }}{{ u.count > 1 ? `, and ${u.count - 1} more` : '' }}</span>
+          <span class="zb-soft">{{ u.words }}{{ u.count > 1 ? ` (${u.count} in all)` : '' }}</span>
         </button>
       </section>
 

@@ -18,6 +18,7 @@ import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Grade;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.proof.ProofFigure;
@@ -187,6 +188,30 @@ class LeavingOnTapeTest {
                 .containsExactly("45 µF, proper", "45 µF");
         assertThat(history().foundAndLeft().get(0).asFound()).contains("39");
         assertThat(history().lastNote()).isEqualTo("Bring the proper one");
+    }
+
+    @Test
+    void aTruckWantsWhatRepairsDidNotFindOnIt() {
+        measure(0, 0, 30);
+        assertThat(wanted(true, false, DAY)).isEqualTo("failed, nothing on the truck fits as it is");
+        assertThat(wanted(false, false, DAY)).as("the call is over").isEmpty();
+        add(0, 0, new Entry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
+        assertThat(wanted(true, false, DAY)).isEqualTo("ordered, Quay counter");
+        Entry.Piece bought = new Entry.Piece(
+                null, new Spec(CAPACITOR.read().apply("45 µF 370 V").fields()));
+        add(
+                0,
+                0,
+                new Entry.Chosen(
+                        "p", "45 µF", Grade.SUITABLE, List.of(bought), List.of(), List.of(), List.of(), null, 0));
+        add(0, DAY, new Entry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", "2026-12-01"));
+        assertThat(wanted(false, true, DAY)).isEqualTo("a stopgap is in until 2026-12-01");
+        assertThat(wanted(false, false, 20 * DAY)).isEqualTo("bought on the way");
+        assertThat(wanted(false, false, 40 * DAY)).as("long ago").isEmpty();
+    }
+
+    private String wanted(boolean isOpen, boolean isStopgapIn, long now) {
+        return Wanted.why(state(0).part("p"), isOpen, isStopgapIn, now, List::of);
     }
 
     @Test

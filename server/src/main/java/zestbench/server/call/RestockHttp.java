@@ -5,7 +5,6 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -16,10 +15,8 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.core.judgement.Grade;
-import zestbench.core.judgement.Verdict;
-import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.Wanted;
 import zestbench.server.person.Sender;
 import zestbench.server.truck.Truck;
 import zestbench.server.truck.Truck.StockView;
@@ -27,9 +24,6 @@ import zestbench.server.truck.Truck.StockView;
 /** What to bring back onto a truck: what ran low, and what repairs wanted and did not find on it. */
 @RestController
 class RestockHttp {
-    /** What was bought on the way is wanted on the truck for so long. */
-    private static final Duration LATELY = Duration.ofDays(30);
-
     private final Calls calls;
     private final Repair repair;
     private final Truck truck;
@@ -62,8 +56,17 @@ class RestockHttp {
                 .map(CallViews.DueView::callId)
                 .collect(Collectors.toSet());
         for (Calls.Open call : all) {
+            if (call.row().status() == CallRow.Status.CANCELLED) {
+                continue;
+            }
             for (PartState part : call.state().parts()) {
-                String why = why(call, part, sender.depot(), stopgaps);
+                String why = Wanted.why(
+                        part,
+                        call.row().status() == CallRow.Status.OPEN,
+                        stopgaps.contains(call.row().id()),
+                        clock.millis(),
+                        () -> repair.match(call.row().id(), part.id(), sender.depot())
+                                .matches());
                 if (!why.isEmpty() && call.row().unit() != null) {
                     wanted.add(new WantedView(
                             part.added().kind(),
@@ -103,40 +106,5 @@ class RestockHttp {
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header("Content-Disposition", "attachment; filename=\"restock.csv\"")
                 .body(out.toString());
-    }
-
-    private String why(Calls.Open call, PartState part, String depot, Set<Long> stopgaps) {
-        long lately = clock.instant().minus(LATELY).toEpochMilli();
-        if (part.spec().isEmpty() || call.row().status() == CallRow.Status.CANCELLED) {
-            return "";
-        }
-        Entry.PartClosed closed = part.closed();
-        if (closed != null) {
-            return closed.returnDate() != null && stopgaps.contains(call.row().id())
-                    ? "a stopgap is in until " + closed.returnDate()
-                    : isBought(part) && part.closedAtMillis() > lately ? "bought on the way" : "";
-        }
-        if (call.row().status() != CallRow.Status.OPEN) {
-            return "";
-        }
-        Entry.Ordered ordered = part.ordered();
-        if (ordered != null) {
-            return "ordered, " + ordered.from();
-        }
-        boolean isOut = part.verdict() == Verdict.FAILED && part.chosen() == null;
-        if (!isOut || !part.family().isEnough().test(part.spec())) {
-            return "";
-        }
-        return repair.match(call.row().id(), part.id(), depot).matches().stream()
-                        .anyMatch(m -> m.grade() == Grade.LIKE_FOR_LIKE || m.grade() == Grade.SUITABLE)
-                ? ""
-                : "failed, nothing on the truck fits as it is";
-    }
-
-    private static boolean isBought(PartState part) {
-        Entry.Chosen chosen = part.chosen();
-        return chosen != null
-                && chosen.pieces().stream()
-                        .anyMatch(p -> p.stock() == null && !p.spec().equals(part.spec()));
     }
 }
