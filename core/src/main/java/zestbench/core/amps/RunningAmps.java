@@ -28,6 +28,14 @@ public final class RunningAmps {
     /** From this share of LRA on, held for over half a second, a rotor does not turn. [practice] */
     private static final double NOT_STARTING = 0.75;
 
+    /** Under this share of its rating a motor draws next to nothing: it did not start. [practice] */
+    private static final double STILL = 0.03;
+    /** A compressor that is said to be silent and draws less than this share of RLA does not run. [practice] */
+    private static final double SILENT = 0.40;
+
+    private static final String DID_NOT_START =
+            "Did not start: volts at its terminals, overload, capacitor and leads come next.";
+
     private static final Finding MAY_NOT_PUMP =
             Finding.info("Under 60 % of RLA: with near-equal pressures it is not pumping.");
     private static final double VOLTS_WITHIN = 0.10;
@@ -46,22 +54,27 @@ public final class RunningAmps {
      * @param inrush the most that was held while it started; null where it was not taken
      * @param volts on the motor while it ran; null where they were not read
      * @param pressuresEqual whether suction and discharge of a compressor stay near-equal; null where no one looked
+     * @param saidSilent whether the compressor was said not to run
      */
     public record Taken(
             Place place,
             double amps,
             @Nullable Double inrush,
             @Nullable Double volts,
-            @Nullable Boolean pressuresEqual) {
+            @Nullable Boolean pressuresEqual,
+            boolean saidSilent) {
         public Taken(Place place, double amps, @Nullable Double inrush) {
-            this(place, amps, inrush, null, null);
+            this(place, amps, inrush, null, null, false);
         }
 
-        /** Whether a compressor pumps, by amps and pressures together; null where that was not looked at. */
-        public @Nullable Boolean isPumping(double rated) {
-            return place == Place.COMPRESSOR && pressuresEqual != null
-                    ? Boolean.valueOf(!(pressuresEqual && amps < IDLE * rated))
-                    : null;
+        /** Whether a compressor that runs pumps, by its pressures alone; null where that was not looked at, or it does not run. */
+        public @Nullable Boolean isPumping(@Nullable Double rated) {
+            boolean runs = amps > 0 && (rated == null || !isStill(amps, rated)) && !isSilent(rated);
+            return place == Place.COMPRESSOR && pressuresEqual != null && runs ? Boolean.valueOf(!pressuresEqual) : null;
+        }
+
+        private boolean isSilent(@Nullable Double rated) {
+            return saidSilent && place == Place.COMPRESSOR && rated != null && amps < SILENT * rated;
         }
     }
 
@@ -84,46 +97,105 @@ public final class RunningAmps {
 
     private RunningAmps() {}
 
-    /** Amps of one or several motors, with what they took to start. */
+    /** Amps of one or several motors, with what they took to start; without a rating they are kept and not judged. */
     public static Judgement judge(List<Taken> readings, Rated rated, Meter meter) {
         InputProblem.require(!readings.isEmpty(), "readings", "none", "give a place and its amps");
         List<Judged> verdicts = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         for (Taken taken : readings) {
-            boolean compressor = taken.place() == Place.COMPRESSOR;
-            Double limit = compressor ? rated.ratedLoad() : rated.fullLoad();
-            Judgement running = judge(
-                    taken.place(),
-                    taken.amps(),
-                    InputProblem.given(
-                            limit,
-                            compressor ? "spec.ratedLoadAmps" : "spec.fullLoadAmps",
-                            "give the plate's rating to hold the amps against"),
-                    meter);
-            Double lockedRotor = rated.lockedRotor();
-            if (lockedRotor != null && taken.amps() >= NOT_STARTING * lockedRotor) {
-                verdicts.add(notStarting(taken, lockedRotor, meter));
-                findings.add(
-                        Finding.stop(
-                                "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
-            } else {
-                verdicts.addAll(running.verdicts());
-                running.findings().stream()
-                        .filter(f -> taken.pressuresEqual() == null || !f.equals(MAY_NOT_PUMP))
-                        .forEach(findings::add);
-            }
-            if (Boolean.FALSE.equals(taken.isPumping(limit == null ? 0 : limit))) {
-                findings.add(Finding.caution("Runs but does not pump: amps under 60 % with near-equal pressures. "
-                        + "On three phases look at the phase order first."));
-            }
+            Double limit = taken.place() == Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
+            running(taken, limit, rated.lockedRotor(), meter, verdicts, findings);
             if (taken.inrush() != null) {
-                inrush(taken.place(), taken.inrush(), lockedRotor, meter, verdicts, findings);
+                inrush(taken, rated, meter, verdicts, findings);
             }
             if (taken.volts() != null && !rated.volts().isEmpty()) {
                 verdicts.add(volts(taken.place(), taken.volts(), rated.volts(), meter, findings));
             }
         }
         return Judgement.of(verdicts, findings);
+    }
+
+    /** What it draws: no start before anything else, then pressures before amps, then amps against the rating. */
+    private static void running(
+            Taken taken,
+            @Nullable Double limit,
+            @Nullable Double lockedRotor,
+            Meter meter,
+            List<Judged> verdicts,
+            List<Finding> findings) {
+        if (lockedRotor != null && taken.amps() >= NOT_STARTING * lockedRotor) {
+            verdicts.add(notStarting(taken, lockedRotor, meter));
+            findings.add(
+                    Finding.stop(
+                            "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
+        } else if (limit == null ? taken.amps() == 0 : isStill(taken.amps(), limit) || taken.isSilent(limit)) {
+            verdicts.add(still(taken, limit, meter));
+            findings.add(Finding.caution(DID_NOT_START));
+        } else if (Boolean.FALSE.equals(taken.isPumping(limit))) {
+            verdicts.add(notPumping(taken, limit, meter));
+            findings.add(Pumping.stop());
+        } else if (limit == null) {
+            verdicts.add(notJudged(taken, meter));
+            findings.add(Finding.info(
+                    "Not judged: no {} known. Give it and the figure is judged then.",
+                    taken.place() == Place.COMPRESSOR ? "RLA" : "FLA"));
+        } else {
+            Judgement running = judge(taken.place(), taken.amps(), limit, meter);
+            verdicts.addAll(running.verdicts());
+            running.findings().stream()
+                    .filter(f -> taken.pressuresEqual() == null || !f.equals(MAY_NOT_PUMP))
+                    .forEach(findings::add);
+        }
+    }
+
+    /** Whether what is drawn is next to nothing: a motor that should run and does not. [practice] */
+    public static boolean isStill(double amps, double rated) {
+        return amps < STILL * rated;
+    }
+
+    private static Judged still(Taken taken, @Nullable Double limit, Meter meter) {
+        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
+        Reckoning reckoning = limit == null
+                ? Reckoning.of(Mark.PRACTICE, "{} A: did not start.", taken.amps())
+                : Reckoning.of(
+                        Mark.PRACTICE,
+                        "{} A is {} % of {} A: did not start.",
+                        taken.amps(),
+                        Figures.fixed(100 * taken.amps() / limit, 1),
+                        limit);
+        return new Judged(
+                taken.place().name(), Verdict.FAILED, reading, meter.uncertaintyOf(reading), limit, null, reckoning);
+    }
+
+    private static Judged notPumping(Taken taken, @Nullable Double limit, Meter meter) {
+        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
+        return new Judged(
+                taken.place().name(),
+                Verdict.FAILED,
+                reading,
+                meter.uncertaintyOf(reading),
+                limit,
+                null,
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        "{} A with near-equal pressures: it runs and does not pump; amps alone do not tell.",
+                        taken.amps()));
+    }
+
+    private static Judged notJudged(Taken taken, Meter meter) {
+        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
+        return new Judged(
+                taken.place().name(),
+                Verdict.NOT_JUDGED,
+                reading,
+                meter.uncertaintyOf(reading),
+                null,
+                null,
+                Reckoning.of(
+                        Mark.PRACTICE,
+                        "{} A, not judged: no {} known.",
+                        taken.amps(),
+                        taken.place() == Place.COMPRESSOR ? "RLA" : "FLA"));
     }
 
     /** ±10 % of the rated volts under load. [NEMA MG 1, 12.44] */
@@ -167,33 +239,42 @@ public final class RunningAmps {
                         lockedRotor));
     }
 
-    /** Normal up to LRA; it is kept because its growth over the years is the news. [practice] */
-    private static void inrush(
-            Place place,
-            double amps,
-            @Nullable Double lockedRotor,
-            Meter meter,
-            List<Judged> verdicts,
-            List<Finding> findings) {
+    /**
+     * Normal up to LRA × (volts ÷ rated volts), since a rotor that stands draws with its volts [physics]; it is kept because its
+     * growth over the years is the news. The clamp's own doubt is left clear.
+     */
+    private static void inrush(Taken taken, Rated rated, Meter meter, List<Judged> verdicts, List<Finding> findings) {
+        double amps = taken.inrush() == null ? 0 : taken.inrush();
+        Double lockedRotor = rated.lockedRotor();
         Reading reading = Reading.of(Quantity.AMPS, amps);
         if (lockedRotor == null) {
             findings.add(Finding.info("Inrush {} A is kept; without the plate's LRA nothing judges it.", amps));
             return;
         }
-        boolean high = amps > lockedRotor;
+        double ratedVolts = rated.volts().stream().max(Double::compare).orElse(0.0);
+        double volts = taken.volts() == null || ratedVolts <= 0 ? ratedVolts : taken.volts();
+        double most = ratedVolts > 0 ? Figures.tidy(lockedRotor * volts / ratedVolts) : lockedRotor;
+        double doubt = meter.uncertaintyOf(reading);
+        boolean high = amps > most + doubt;
+        boolean isScaled = Math.abs(most - lockedRotor) > 1e-9;
         verdicts.add(new Judged(
-                place.name() + " INRUSH",
+                taken.place().name() + " INRUSH",
                 high ? Verdict.WEAK : Verdict.GOOD,
                 reading,
-                meter.uncertaintyOf(reading),
+                doubt,
                 null,
-                new Limits(0, lockedRotor),
+                new Limits(0, most),
                 Reckoning.of(
-                        Mark.PRACTICE,
-                        "{} A of LRA {} A is {} %; up to LRA is normal.",
+                        isScaled ? Mark.PHYSICS : Mark.PRACTICE,
+                        "{} A of {} {} A is {} %; up to it is normal, the clamp's doubt is ±{} A.",
                         amps,
-                        lockedRotor,
-                        Math.round(100 * amps / lockedRotor))));
+                        isScaled
+                                ? "LRA " + Figures.plain(lockedRotor) + " × " + Figures.plain(volts) + " ÷ "
+                                        + Figures.plain(ratedVolts) + " ="
+                                : "LRA",
+                        Figures.plain(Math.round(10 * most) / 10.0),
+                        Math.round(100 * amps / most),
+                        Figures.fixed(doubt, 1))));
         if (high) {
             findings.add(Finding.caution("Inrush above LRA: a tight rotor, shorted turns, or two start devices."));
         }

@@ -227,7 +227,11 @@ final class Assessment {
             why = "not on the label, ±6 % is usual, leaves the grade as it is";
             asks.add((allPrinted ? "Old" : "New") + " part: Tolerance is printed on the rating line; ±6 % is taken");
         } else {
-            why = outcome == Grade.STOPGAP ? "wider: a stopgap at most" : "same or tighter";
+            why = switch (outcome) {
+                case STOPGAP -> "wider: a stopgap at most";
+                case SUITABLE -> "one point wider, which is allowed";
+                default -> "same or tighter";
+            };
         }
         String offered = allPrinted
                 ? String.join(

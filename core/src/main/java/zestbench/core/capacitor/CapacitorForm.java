@@ -44,23 +44,18 @@ final class CapacitorForm implements Rules<CapacitorRating> {
         return inside && rules.otherNominalWithinTolerance() ? Grade.SUITABLE : Grade.REFUSED;
     }
 
-    /** Same or tighter; wider is a stopgap at most. What adds up is held against the band as a whole. */
+    /** Same or tighter; one point wider is allowed, more is a stopgap at most. What adds up is held against the band as a whole. */
     Grade tolerance(int slot, List<Share<CapacitorRating>> shares) {
         if (!needed.rating().tolerance().printed()
                 || shares.stream().anyMatch(s -> !s.lot().part().tolerance().printed())) {
             return Grade.LIKE_FOR_LIKE;
         }
-        boolean within;
+        Tolerance old = needed.rating().tolerance();
         if (shares.size() == 1) {
-            within = shares.get(0)
-                    .lot()
-                    .part()
-                    .tolerance()
-                    .isWithin(needed.rating().tolerance());
-        } else {
-            within =
-                    needed.rating().tolerance().around(needed.microfarads(slot)).contains(band(shares));
+            Tolerance now = shares.get(0).lot().part().tolerance();
+            return now.isWithin(old) ? Grade.LIKE_FOR_LIKE : now.isNearly(old) ? Grade.SUITABLE : Grade.STOPGAP;
         }
+        boolean within = old.around(needed.microfarads(slot)).contains(band(shares));
         return within ? Grade.LIKE_FOR_LIKE : Grade.STOPGAP;
     }
 

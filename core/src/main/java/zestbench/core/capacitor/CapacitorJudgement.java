@@ -24,6 +24,9 @@ import zestbench.core.shop.ShopRules;
 
 /** The verdict on a capacitor's readings: limits from its label, the meter's doubt kept clear of them. */
 public final class CapacitorJudgement {
+    /** [IEC 60252-1, from memory] */
+    private static final double MOST_SHARE_OF_VOLTS = 1.10;
+
     private final CapacitorRating rating;
     private final Meter meter;
     private final ShopRules rules;
@@ -101,6 +104,9 @@ public final class CapacitorJudgement {
             Reckoning limitsRule) {
         Reading reading = taken.reading();
         Derived derived = taken.derived();
+        if (derived != null) {
+            overVolts(derived.volts());
+        }
         Reckoning rule = derived == null
                 ? limitsRule
                 : new Reckoning(derived.reckoning().working().then(limitsRule.working()), limitsRule.mark());
@@ -130,6 +136,16 @@ public final class CapacitorJudgement {
                 rated,
                 limits,
                 new Reckoning(rule.working().then(outcome), rule.mark()));
+    }
+
+    /** Running volts above 1.10 × the rated wear a capacitor out. [IEC 60252-1, from memory] */
+    private void overVolts(double volts) {
+        rating.volts()
+                .filter(rated -> volts > MOST_SHARE_OF_VOLTS * rated)
+                .ifPresent(rated -> findings.add(Finding.caution(
+                        "{} V runs across a part of {} V, more than 1.10 × its rating: a higher voltage rating is wanted.",
+                        volts,
+                        rated)));
     }
 
     private static Phrase outcome(Verdict verdict, double x, Limits limits, double doubt) {

@@ -23,6 +23,9 @@ import zestbench.core.value.Value;
  * @param hertz frequencies the capacitor has to stand; empty where unknown
  */
 record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings) {
+    private static final double USUAL_HERTZ = 60;
+    private static final int MOST_SECTIONS = 2;
+
     static Requirement of(MatchRequest request) {
         CapacitorRating rating;
         try {
@@ -39,11 +42,20 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         weightiest.sort(Comparator.comparing(Witness::from).reversed());
         List<Finding> findings = new ArrayList<>();
         for (Witness witness : weightiest) {
+            if (witness.from() == Source.MEASURED) {
+                continue; // what a part reads today is no rating
+            }
             rating = corrected(rating, witness, findings);
         }
-        Double supply = request.circuit().supplyHertz();
-        List<Double> hertz = supply != null ? List.of(supply) : rating.hertz();
-        return new Requirement(rating, hertz, findings);
+        return new Requirement(rating, hertz(rating, request.circuit().supplyHertz()), findings);
+    }
+
+    /** The supply's; where it is not known 60 Hz if the old label names it, else what the old label names. */
+    private static List<Double> hertz(CapacitorRating rating, @Nullable Double supply) {
+        if (supply != null) {
+            return List.of(supply);
+        }
+        return rating.hertz().contains(USUAL_HERTZ) ? List.of(USUAL_HERTZ) : rating.hertz();
     }
 
     /** The terminals to serve: HERM and FAN of a dual, or the one of a single (null). */
@@ -77,7 +89,15 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         for (Section claim : other.sections()) {
             int index = indexOf(sections, claim);
             if (index < 0) {
-                sections.add(claim);
+                boolean fits = claim.terminal() != null && sections.size() < MOST_SECTIONS;
+                if (fits) {
+                    sections.add(claim);
+                } else {
+                    findings.add(Finding.info(
+                            "{} names one value, {} µF: say which of HERM and FAN it is for.",
+                            witness.from().words(),
+                            claim.microfarads()));
+                }
             } else if (sections.get(index).microfarads() != claim.microfarads()) {
                 findings.add(disagreement(
                         witness.from(),
@@ -89,10 +109,15 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
             }
         }
         if (other.volts().isPresent()) {
-            if (volts.isPresent() && !volts.equals(other.volts())) {
+            boolean isLess = witness.from() == Source.MOTOR_LABEL
+                    && rating.isDual()
+                    && volts.isPresent()
+                    && volts.get() >= other.volts().get();
+            if (volts.isPresent() && !volts.equals(other.volts()) && !isLess) {
                 findings.add(disagreement(witness.from(), "V", other.volts().get(), volts.get()));
             }
-            volts = other.volts();
+            boolean isOneSection = witness.from() == Source.MOTOR_LABEL && rating.isDual() && volts.isPresent();
+            volts = isOneSection ? Optional.of(Math.max(volts.get(), other.volts().get())) : other.volts();
         }
         return new CapacitorRating(
                 rating.duty(),
@@ -121,7 +146,10 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
                 Figures.plain(says) + " " + unit);
     }
 
-    /** A motor's label speaks of the capacitor it wants: of the FAN section where the capacitor is a dual. */
+    /**
+     * A motor's label speaks of the capacitor it wants: of the FAN section where the capacitor is a dual, whose can has to
+     * stand the higher volts of the two.
+     */
     private static Spec fromMotor(Spec motor, CapacitorRating rating) {
         if (motor.number("capacitorMicrofarads").isEmpty()
                 && motor.number("capacitorVolts").isEmpty()) {
@@ -137,12 +165,14 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
             out = out.with("sections", new Value.Items(List.of(row.values())));
         }
         Optional<Double> volts = motor.number("capacitorVolts");
-        return volts.isPresent() && !rating.isDual() ? out.with("volts", Value.of(volts.get())) : out;
+        return volts.isPresent() ? out.with("volts", Value.of(volts.get())) : out;
     }
 
+    /** The section a claim is about: of its terminal; of a single the only one, unless the claim is of a dual's FAN. */
     private static int indexOf(List<Section> sections, Section claim) {
         for (int i = 0; i < sections.size(); i++) {
-            if (sections.get(i).terminal() == claim.terminal() || sections.size() == 1) {
+            boolean isOnly = sections.size() == 1 && (sections.get(i).terminal() == null || claim.terminal() == null);
+            if (sections.get(i).terminal() == claim.terminal() || isOnly) {
                 return i;
             }
         }

@@ -16,6 +16,8 @@ public record Tolerance(double plusPercent, double minusPercent, boolean printed
     /** Taken where a label cannot be read. [practice] */
     public static final Tolerance USUAL = new Tolerance(6, 6, false);
 
+    private static final double NEARLY = 1;
+
     public Tolerance {
         InputProblem.require(plusPercent <= 100, "tolerancePlusPercent", plusPercent, "give 0 to 100 %");
         InputProblem.require(minusPercent <= 100, "toleranceMinusPercent", minusPercent, "give 0 to 100 %");
@@ -46,6 +48,11 @@ public record Tolerance(double plusPercent, double minusPercent, boolean printed
 
     public boolean isWithin(Tolerance other) {
         return plusPercent <= other.plusPercent && minusPercent <= other.minusPercent;
+    }
+
+    /** Whether it is no more than one point wider than {@code other}: ±6 for ±5. [practice] */
+    boolean isNearly(Tolerance other) {
+        return plusPercent <= other.plusPercent + NEARLY && minusPercent <= other.minusPercent + NEARLY;
     }
 
     public String text() {

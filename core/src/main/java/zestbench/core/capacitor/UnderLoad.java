@@ -17,8 +17,9 @@ import zestbench.core.quantity.Reading;
  *
  * @param microfarads the capacitance
  * @param uncertainty the meter's doubt about it, in µF
+ * @param volts across the capacitor
  */
-public record UnderLoad(double microfarads, double uncertainty, Reckoning reckoning) {
+public record UnderLoad(double microfarads, double uncertainty, double volts, Reckoning reckoning) {
     private static final double MICRO = 1_000_000;
     /** The doubts of two independent readings add in squares. */
     private static final Mark COMBINED = Mark.standard("JCGM 100, 5.1.2 combined standard uncertainty");
@@ -38,6 +39,7 @@ public record UnderLoad(double microfarads, double uncertainty, Reckoning reckon
         return new UnderLoad(
                 rounded,
                 uncertainty,
+                volts,
                 Reckoning.of(
                         COMBINED,
                         "1,000,000 × {} A ÷ (2π × {} Hz × {} V) = {} µF ±{}.",
@@ -51,6 +53,6 @@ public record UnderLoad(double microfarads, double uncertainty, Reckoning reckon
     /** The same as a reading of {@code section}, with its own doubt. */
     public SectionReading of(@Nullable String section) {
         return new SectionReading(
-                section, Reading.of(Quantity.MICROFARADS, microfarads), new Derived(uncertainty, reckoning));
+                section, Reading.of(Quantity.MICROFARADS, microfarads), new Derived(uncertainty, reckoning, volts));
     }
 }

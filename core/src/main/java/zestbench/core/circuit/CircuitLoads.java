@@ -37,6 +37,7 @@ public record CircuitLoads(List<Load> loads) {
     private static final Mark COOLING = Mark.standard("NEC 440.33");
     private static final Mark HEATING = Mark.fromMemory("NEC 424.4(B)");
     private static final Mark HERMETIC_PROTECTION = Mark.standard("NEC 440.22, 240.6(A)");
+    private static final Mark OTHER_LARGEST = Mark.fromMemory("NEC 440.22(B)(2), 430.53(C)(4), 430.52(C)(1)");
     private static final Mark MOTOR_PROTECTION = Mark.standard("NEC 430.52, dual-element fuse");
     private static final double LARGEST_FOR_AMPACITY = 1.25;
     private static final double LARGEST_HERMETIC = 2.25;
@@ -122,9 +123,10 @@ public record CircuitLoads(List<Load> loads) {
     }
 
     /**
-     * The largest fuse or breaker: 2.25 × the largest hermetic motor (1.75 × where none is) + the others, down to a
-     * standard size and not under 15 A; where that is below MCA the next size above it. [NEC 440.22(A), 440.22(B)(1),
-     * 430.52, 240.6(A)]
+     * The largest fuse or breaker, down to a standard size and not under 15 A; where that is below MCA the next size above
+     * it. Where a compressor is the largest motor 2.25 × it + the others [NEC 440.22(A), 440.22(B)(1), 240.6(A)]. Where a
+     * fan is, what protects that fan alone, 1.75 × up to a standard size, + the others [NEC 440.22(B)(2), 430.53(C)(4),
+     * 430.52(C)(1), from memory]. Without a compressor 1.75 × the largest + the others [NEC 430.52].
      */
     public int protectionCeiling() {
         double ceiling = ceilingSum();
@@ -163,6 +165,17 @@ public record CircuitLoads(List<Load> loads) {
     /** How {@link #protectionCeiling} came about. */
     public Reckoning ceilingReckoning() {
         String above = protectionCeiling() > ceilingSum() ? ", MCA asks for the size above it" : "";
+        if (isHermetic() && !isHermeticLargest()) {
+            return Reckoning.of(
+                    OTHER_LARGEST,
+                    "a fan is the largest motor: 1.75 × {} A up to {} A{} = {} A{}: a standard size of {} A at the most.",
+                    Figures.plain(largest()),
+                    nextStandard(LARGEST_MOTOR * largest()),
+                    others(),
+                    Figures.plain(Figures.tidy(ceilingSum())),
+                    above,
+                    protectionCeiling());
+        }
         return Reckoning.of(
                 isHermetic() ? HERMETIC_PROTECTION : MOTOR_PROTECTION,
                 "{} × {}{} = {} A{}: a standard size of {} A at the most.",
@@ -174,9 +187,14 @@ public record CircuitLoads(List<Load> loads) {
                 protectionCeiling());
     }
 
-    /** What the contactor of the unit switches: its compressors and outdoor fans. [practice] */
+    /** What one contactor for the whole unit switches: its compressors and outdoor fans. [practice] */
     public double switchedAmps() {
         return Figures.tidy(sum(Kind.COMPRESSOR) + sum(Kind.OUTDOOR_FAN));
+    }
+
+    /** Whether enough of a unit's loads is known to reckon its circuit: a compressor or electric heat is among them. */
+    public boolean isReckonable() {
+        return loads.stream().anyMatch(l -> l.kind() == Kind.COMPRESSOR || l.kind() == Kind.HEATER);
     }
 
     /** Of the electric heat; 0 where there is none. */
@@ -188,7 +206,15 @@ public record CircuitLoads(List<Load> loads) {
         return loads.stream().anyMatch(l -> l.kind() == Kind.COMPRESSOR);
     }
 
+    private boolean isHermeticLargest() {
+        double largest = largest();
+        return loads.stream().anyMatch(l -> l.kind() == Kind.COMPRESSOR && l.amps() >= largest);
+    }
+
     private double ceilingSum() {
+        if (isHermetic() && !isHermeticLargest()) {
+            return nextStandard(LARGEST_MOTOR * largest()) + motors() - largest();
+        }
         return weighted(isHermetic() ? LARGEST_HERMETIC : LARGEST_MOTOR);
     }
 

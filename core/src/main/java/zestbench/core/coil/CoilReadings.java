@@ -68,7 +68,7 @@ public final class CoilReadings {
     private static Judged volts(Reading reading, TestRequest request, List<Finding> findings) {
         InputProblem.require(reading.isFigure(), COIL_VOLTS, reading.text(), "give the volts at the coil");
         List<Double> coil = request.spec().numbers("coilVolts");
-        double rated = coil.isEmpty() ? USUAL_COIL : coil.get(coil.size() - 1);
+        double rated = coil.isEmpty() ? USUAL_COIL : CoilRules.nearest(reading.value(), coil);
         Judgement volts = ControlVoltage.judge(SupplyPoint.COIL, rated, reading.value(), request.meter());
         findings.addAll(volts.findings());
         Judged v = volts.verdicts().get(0);

@@ -158,7 +158,13 @@ public final class ContactorFamily {
         BlockSheet sheet = new BlockSheet(old.shortText(), terminals(old), now.shortText(), terminals, request.wires());
         sheet.step(
                 "control", "24 V from the indoor unit stays live with the disconnect pulled: off, or coil wires taped");
-        if (old.hasShunt() && !now.hasShunt()) {
+        boolean isJoined = old.hasShunt() && now.isPlainSinglePole();
+        if (isJoined) {
+            sheet.join(List.of("L2", "T2"));
+            sheet.step(
+                    "shunt",
+                    "The second leg has no place on it: L2's wire and T2's wires are joined on a listed terminal, none is capped");
+        } else if (old.hasShunt() && !now.hasShunt()) {
             sheet.step("shunt", "The shunt goes: L2 and T2 are switched now");
         } else if (now.hasShunt()) {
             sheet.step("shunt", "T2 stays live through the shunt whenever the disconnect is in");

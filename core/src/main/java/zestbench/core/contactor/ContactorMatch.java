@@ -10,13 +10,14 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.coil.CoilRules;
 import zestbench.core.contactor.ContactorRating.Row;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
+import zestbench.core.family.MatchRequest.Switches;
 import zestbench.core.family.Offers;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
@@ -29,13 +30,11 @@ import zestbench.core.shop.ShopRules.ShuntToTwoPole;
 final class ContactorMatch {
     private static final Mark LOADS = Mark.fromMemory("NEC 440.41(B), 440.12(B)");
     private static final double SAME = 1e-6;
-    private static final double VOLTS_WITHIN = 1.10;
-    private static final double USUAL_HERTZ = 60;
 
     private static final List<Consumer<ContactorPair>> RULES = List.of(
             ContactorMatch::poles,
-            ContactorMatch::coil,
-            ContactorMatch::hertz,
+            p -> CoilRules.volts(p, p.needed.spec(), p.offered.spec()),
+            p -> CoilRules.hertz(p, p.offered.spec()),
             ContactorMatch::load,
             ContactorMatch::lockedRotor,
             ContactorMatch::resistive,
@@ -43,6 +42,7 @@ final class ContactorMatch {
             ContactorMatch::auxiliary,
             ContactorMatch::terminals,
             ContactorMatch::quickConnects,
+            ContactorMatch::coilPower,
             p -> FlammableRefrigerant.rule(p, "contactor"));
 
     private ContactorMatch() {}
@@ -56,7 +56,7 @@ final class ContactorMatch {
         }
         return Offers.graded(
                 request,
-                List.of(),
+                crankcase(request),
                 new Offers.Way(
                         spec -> compare(needed, spec, request),
                         spec -> ContactorRating.from(spec).shortText(),
@@ -65,6 +65,17 @@ final class ContactorMatch {
                                 + Math.abs(spec.number("poles").orElse(0.0)
                                         - needed.poles().orElse(0)),
                         1));
+    }
+
+    /** What was said of the crankcase heat, held against the plate. */
+    private static List<Finding> crankcase(MatchRequest request) {
+        Optional<Double> watts = request.circuit().plate().number("crankcaseHeaterWatts").filter(w -> w > 0);
+        boolean isDenied = request.circuit().beside().crankcaseHeat() == CrankcaseHeat.NONE;
+        return watts.isPresent() && isDenied
+                ? List.of(Finding.caution(
+                        "Witnesses disagree: no crankcase heat was found, the plate names {} W. Look again before a leg is switched.",
+                        watts.get()))
+                : List.of();
     }
 
     private static Comparison compare(ContactorRating needed, Spec spec, MatchRequest request) {
@@ -87,6 +98,16 @@ final class ContactorMatch {
             p.add("poles", wanted, given, REFUSED, Mark.PRACTICE, "fewer poles leave a leg hot that was switched");
         } else if (p.needed.hasShunt() && now > old) {
             shunt(p, wanted, given);
+        } else if (p.needed.hasShunt() && !p.offered.hasShunt()) {
+            p.ask("Is there a terminal listed for joining the unswitched leg, L2's wire with T2's?");
+            p.change("It has no second leg: L2's wire and T2's wires are joined on a listed terminal, none is capped.");
+            p.add(
+                    "poles",
+                    wanted,
+                    given,
+                    NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "without the shunt the second leg has no way through it");
         } else if (p.offered.hasShunt() && !p.needed.hasShunt()) {
             p.ask("One leg stays hot through the shunt: was it so before?");
             p.add(
@@ -133,73 +154,15 @@ final class ContactorMatch {
         }
     }
 
-    private static void coil(ContactorPair p) {
-        List<Double> old = p.needed.coilVolts();
-        List<Double> now = p.offered.coilVolts();
-        String wanted = old.isEmpty() ? NOT_ON_LABEL : p.needed.coilText();
-        String given = now.isEmpty() ? NOT_ON_LABEL : p.offered.coilText();
-        if (old.isEmpty() || now.isEmpty()) {
-            p.ask("Which volts are printed on the coil?");
-            p.add("coilVolts", wanted, given, UNDECIDED, Mark.PRACTICE, "another coil burns or does not pull in");
-            return;
-        }
-        boolean isDirect = p.needed.spec().flag("coilDirectCurrent").orElse(false);
-        boolean isDirectNow = p.offered.spec().flag("coilDirectCurrent").orElse(false);
-        if (isDirect != isDirectNow) {
-            p.add("coilVolts", wanted, given, REFUSED, Mark.PRACTICE, "AC for AC, DC for DC");
-        } else if (now.containsAll(old)) {
-            boolean same = now.size() == old.size();
-            p.add(
-                    "coilVolts",
-                    wanted,
-                    given,
-                    same ? LIKE_FOR_LIKE : SUITABLE,
-                    Mark.PRACTICE,
-                    same ? "same coil" : "serves that voltage too");
-        } else if (now.stream().anyMatch(old::contains)) {
-            Double control = p.circuit.lineVolts();
-            boolean serves =
-                    control != null && now.stream().anyMatch(v -> Math.abs(control - v) <= (VOLTS_WITHIN - 1) * v);
-            p.ask("Which control voltage reads at the coil?");
-            p.add(
-                    "coilVolts",
-                    wanted,
-                    given,
-                    serves ? SUITABLE : UNDECIDED,
-                    Mark.PRACTICE,
-                    "serves only some of the volts the old coil did");
-        } else {
-            p.add("coilVolts", wanted, given, REFUSED, Mark.PRACTICE, "another coil burns or does not pull in");
-        }
-    }
-
-    private static void hertz(ContactorPair p) {
-        if (p.offered.spec().flag("coilDirectCurrent").orElse(false)) {
-            return;
-        }
-        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
-        List<Double> now = p.offered.coilHertz();
-        String given = now.isEmpty()
-                ? NOT_ON_LABEL
-                : String.join("/", now.stream().map(Figures::plain).toList()) + " Hz";
-        if (now.isEmpty() && supply == USUAL_HERTZ) {
-            return;
-        }
-        boolean serves = now.contains(supply);
-        p.add(
-                "coilHertz",
-                Figures.plain(supply) + " Hz",
-                given,
-                now.isEmpty() ? UNDECIDED : serves ? LIKE_FOR_LIKE : REFUSED,
-                Mark.PHYSICS,
-                serves ? "made for it" : "the coil's current follows the frequency");
-    }
-
     private static void load(ContactorPair p) {
+        boolean isHeat = p.circuit.role().switches() == Switches.HEAT || p.needed.isForHeat();
+        if (isHeat) {
+            return;
+        }
         Optional<Double> volts = p.lineVolts();
         Optional<Double> old = p.needed.at(volts).flatMap(Row::fullLoad);
         Optional<Double> now = p.offered.at(volts).flatMap(Row::fullLoad);
-        Optional<Double> load = p.switchedAmps();
+        Optional<Double> load = p.switched.least();
         String given = Comparison.worded(now, "A");
         String wanted = load.map(l -> Figures.plain(l) + " A switched").orElse(Comparison.worded(old, "A"));
         if (load.isEmpty()) {
@@ -221,25 +184,20 @@ final class ContactorMatch {
         }
         double need = load.orElse(0.0);
         if (load.isPresent() && now.get() < need - SAME) {
-            p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "{} A are switched: {}", need, loads(p));
-        } else if (old.isPresent() && now.get() < old.get() - SAME) {
-            if (load.isEmpty()) {
-                p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "less than the old one's {} A", old.get());
-                return;
-            }
-            p.finding(Finding.caution(
-                    "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
-                    old.get(),
-                    need));
-            p.change("Smaller than the old one: see that nothing else hangs on it.");
+            p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "it switches {}", p.switched.words());
+        } else if (p.switched.isOpen() && now.get() < p.switched.most().orElse(need) - SAME) {
+            p.ask("Which compressor does it switch? The unit has several.");
             p.add(
                     "fullLoadAmps",
                     wanted,
                     given,
-                    NEEDS_CHANGE,
+                    UNDECIDED,
                     LOADS,
-                    "smaller than the old one, enough for {}",
-                    loads(p));
+                    "enough for the largest compressor with its fan, {}; not for all of them, {} A",
+                    p.switched.words(),
+                    p.switched.most().orElse(need));
+        } else if (old.isPresent() && now.get() < old.get() - SAME) {
+            smaller(p, wanted, given, old.get());
         } else {
             boolean same = old.isPresent() && Math.abs(now.get() - old.get()) < SAME;
             p.add(
@@ -248,34 +206,54 @@ final class ContactorMatch {
                     given,
                     same ? LIKE_FOR_LIKE : SUITABLE,
                     LOADS,
-                    load.isPresent() ? "enough for " + loads(p) : "not less than the old one");
+                    load.isPresent() ? "enough for {}" : "not less than the old one{}",
+                    load.isPresent() ? p.switched.words() : "");
         }
     }
 
-    private static String loads(ContactorPair p) {
-        return "what it switches, " + Figures.plain(p.switchedAmps().orElse(0.0)) + " A by the plate";
+    /** Less than the old one: only where the plate's loads are known and it carries them. */
+    private static void smaller(ContactorPair p, String wanted, String given, double old) {
+        if (p.switched.least().isEmpty()) {
+            p.add("fullLoadAmps", wanted, given, REFUSED, LOADS, "less than the old one's {} A", old);
+            return;
+        }
+        p.finding(Finding.caution(
+                "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
+                old,
+                p.switched.least().get()));
+        p.change("Smaller than the old one: see that nothing else hangs on it.");
+        p.add(
+                "fullLoadAmps",
+                wanted,
+                given,
+                NEEDS_CHANGE,
+                LOADS,
+                "smaller than the old one, enough for {}",
+                p.switched.words());
     }
 
     private static void lockedRotor(ContactorPair p) {
         Optional<Double> volts = p.lineVolts();
-        Optional<Double> sum = p.switchedLockedRotor();
+        Optional<Double> sum = p.switched.lockedRotor();
         Optional<Double> old = p.needed.at(volts).flatMap(Row::lockedRotor);
         Optional<Double> now = p.offered.at(volts).flatMap(Row::lockedRotor);
-        if (now.isEmpty()) {
-            if (sum.isPresent() || old.isPresent()) {
-                p.ask("Which LRA is printed? It has to carry " + Comparison.worded(sum.isPresent() ? sum : old, "A")
-                        + " for a moment.");
-            }
-            return;
-        }
         if (sum.isEmpty() && old.isEmpty()) {
             return;
         }
         double need = sum.orElseGet(old::get);
+        String wanted = Figures.plain(Figures.tidy(need)) + " A";
+        if (now.isEmpty()) {
+            p.silent(
+                    "lockedRotorAmps",
+                    wanted,
+                    NOT_ON_LABEL,
+                    "Which LRA is printed? It has to carry " + wanted + " for a moment.");
+            return;
+        }
         boolean holds = now.get() >= need - SAME;
         p.add(
                 "lockedRotorAmps",
-                Figures.plain(Figures.tidy(need)) + " A",
+                wanted,
                 Comparison.worded(now, "A"),
                 holds ? now.equals(old) ? LIKE_FOR_LIKE : SUITABLE : REFUSED,
                 LOADS,
@@ -283,28 +261,62 @@ final class ContactorMatch {
                 Figures.plain(Figures.tidy(need)));
     }
 
-    /** Electric heat is switched by the resistive rating. */
+    /** What it may switch beside motors goes by the resistive rating: electric heat above all. */
     private static void resistive(ContactorPair p) {
         Optional<Double> volts = p.lineVolts();
         Optional<Double> old = p.needed.at(volts).flatMap(Row::resistive);
         Optional<Double> now = p.offered.at(volts).flatMap(Row::resistive);
-        boolean isHeat = p.needed.at(volts).flatMap(Row::fullLoad).isEmpty() && old.isPresent();
-        if (!isHeat) {
+        boolean isHeat = p.circuit.role().switches() == Switches.HEAT || p.needed.isForHeat();
+        double heater = p.switched.heater();
+        if (!isHeat && old.isEmpty()) {
             return;
         }
-        double heater = CircuitLoads.of(p.circuit.plate()).heaterAmps();
-        double need = Math.max(old.get(), heater);
-        if (now.isEmpty()) {
-            p.ask("Which resistive amps are printed?");
+        double need = isHeat ? Math.max(old.orElse(0.0), heater) : old.orElse(0.0);
+        String wanted = Figures.fixed(need, 1) + " A";
+        String given = Comparison.worded(now, "A");
+        if (isHeat) {
+            if (now.isEmpty()) {
+                p.ask("Which resistive amps are printed?");
+            }
+            boolean same = now.isPresent() && now.equals(old);
+            p.add(
+                    "resistiveAmps",
+                    wanted,
+                    given,
+                    now.isEmpty() || need == 0
+                            ? UNDECIDED
+                            : now.get() < need - SAME ? REFUSED : same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    heater > 0 ? "the plate's heater takes {} A" : "heaters go by the resistive amps",
+                    Figures.fixed(heater, 1));
+        } else if (now.isEmpty()) {
+            p.silent("resistiveAmps", wanted, given, "Which resistive amps are printed? The old one has " + wanted + ".");
+        } else if (now.get() < need - SAME) {
+            boolean isMotorOnly = p.circuit.role().switches() == Switches.COMPRESSOR
+                    || p.circuit.role().switches() == Switches.FAN;
+            boolean isBelowHeat = heater > 0 && now.get() < heater - SAME;
+            if (!isMotorOnly && !isBelowHeat) {
+                p.ask("Does it switch electric heat? Its resistive amps are fewer than the old one's.");
+            }
+            p.add(
+                    "resistiveAmps",
+                    wanted,
+                    given,
+                    isMotorOnly ? SUITABLE : isBelowHeat ? REFUSED : UNDECIDED,
+                    Mark.PRACTICE,
+                    isMotorOnly
+                            ? "it switches motors alone: their FLA decides"
+                            : isBelowHeat ? "the plate's heater takes {} A" : "fewer than the old one's: heat would burn it",
+                    Figures.fixed(heater, 1));
+        } else {
+            p.add(
+                    "resistiveAmps",
+                    wanted,
+                    given,
+                    now.equals(old) ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    "not fewer than the old one's");
         }
-        p.add(
-                "resistiveAmps",
-                Figures.fixed(need, 1) + " A",
-                Comparison.worded(now, "A"),
-                now.isEmpty() ? UNDECIDED : now.get() < need - SAME ? REFUSED : SUITABLE,
-                Mark.PRACTICE,
-                heater > 0 ? "the plate's heater takes {} A" : "heaters go by the resistive amps",
-                Figures.fixed(heater, 1));
     }
 
     private static void volts(ContactorPair p) {
@@ -313,7 +325,7 @@ final class ContactorMatch {
         if (line.isEmpty() || most.isEmpty()) {
             return;
         }
-        boolean holds = line.get() <= most.get() * VOLTS_WITHIN;
+        boolean holds = ContactorRating.serves(most.get(), line.get());
         p.add(
                 "lineVolts",
                 Comparison.worded(line, "V"),
@@ -334,7 +346,7 @@ final class ContactorMatch {
                 "auxiliaryContacts",
                 Figures.plain(old),
                 Comparison.worded(now, ""),
-                now.orElse(0.0) < old ? REFUSED : LIKE_FOR_LIKE,
+                now.isEmpty() ? UNDECIDED : now.get() < old ? REFUSED : LIKE_FOR_LIKE,
                 Mark.PRACTICE,
                 "auxiliary contacts and interlocks are kept");
     }
@@ -382,5 +394,20 @@ final class ContactorMatch {
                 enough ? now.equals(old) ? LIKE_FOR_LIKE : SUITABLE : NEEDS_CHANGE,
                 Mark.PRACTICE,
                 wires != null ? "counted on the wires as found" : "as many as the old one");
+    }
+
+    /** A coil that holds more than the old one is added to what hangs on the transformer. */
+    private static void coilPower(ContactorPair p) {
+        Optional<Double> now = p.offered.spec().number("coilHoldingVoltAmps");
+        double old = p.needed.spec().number("coilHoldingVoltAmps").orElse(0.0);
+        Double connected = p.circuit.beside().voltAmps();
+        if (now.isEmpty() || now.get() <= old) {
+            return;
+        }
+        p.ask("Its coil holds " + Figures.plain(now.get()) + " VA"
+                + (old > 0 ? ", the old one's " + Figures.plain(old) : "")
+                + (connected == null ? "" : ": the transformer then carries "
+                        + Figures.plain(Figures.tidy(connected - old + now.get())) + " VA")
+                + ". Does that stay within 80 % of the transformer?");
     }
 }

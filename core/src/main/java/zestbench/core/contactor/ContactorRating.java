@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.circuit.SystemVolts;
+import zestbench.core.coil.CoilRules;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
@@ -13,7 +15,6 @@ record ContactorRating(
         Optional<Integer> poles,
         boolean hasShunt,
         List<Double> coilVolts,
-        List<Double> coilHertz,
         List<Row> rows,
         Spec spec) {
     /** Amps it switches at one line voltage. */
@@ -32,7 +33,6 @@ record ContactorRating(
     }
 
     private static final int MOST_POLES = 4;
-    private static final double VOLTS_WITHIN = 1.10;
 
     /** Throws where a figure cannot be one of a contactor. */
     static ContactorRating from(Spec spec) {
@@ -53,19 +53,33 @@ record ContactorRating(
                 poles.map(Double::intValue),
                 isHalf || spec.flag("shunt").orElse(false),
                 spec.numbers("coilVolts"),
-                spec.numbers("coilHertz"),
                 rows,
                 spec);
     }
 
-    /** The row at or above {@code volts}; the only one where volts are not known or not printed. */
+    /** The row made for the system that {@code volts} are of, or above; the only one where volts are not known or printed. */
     Optional<Row> at(Optional<Double> volts) {
         if (volts.isEmpty() || rows.stream().allMatch(r -> r.lineVolts().isEmpty())) {
             return Optional.of(rows.get(0));
         }
         return rows.stream()
-                .filter(r -> r.lineVolts().orElse(0.0) * VOLTS_WITHIN >= volts.get())
+                .filter(r -> serves(r.lineVolts().orElse(0.0), volts.get()))
                 .findFirst();
+    }
+
+    /** Whether a rating at {@code rated} volts is made for a line that reads {@code measured}. */
+    static boolean serves(double rated, double measured) {
+        return SystemVolts.servedBy(rated) >= SystemVolts.nominal(measured);
+    }
+
+    /** Whether the label prints no motor amps and does print resistive ones: it is made for heaters. */
+    boolean isForHeat() {
+        return rows.stream().allMatch(r -> r.fullLoad().isEmpty())
+                && rows.stream().anyMatch(r -> r.resistive().isPresent());
+    }
+
+    boolean isPlainSinglePole() {
+        return poles.filter(n -> n == 1).isPresent() && !hasShunt;
     }
 
     /** The most line volts it is made for; empty where that is not printed. */
@@ -84,13 +98,9 @@ record ContactorRating(
         poles.ifPresent(p -> out.add(polesText()));
         rows.get(0).fullLoad().ifPresent(a -> out.add(Figures.plain(a) + " FLA"));
         if (!coilVolts.isEmpty()) {
-            out.add("coil " + coilText());
+            out.add("coil " + CoilRules.words(spec));
         }
         return String.join(" ", out);
     }
 
-    String coilText() {
-        return String.join("/", coilVolts.stream().map(Figures::plain).toList()) + " V"
-                + (spec.flag("coilDirectCurrent").orElse(false) ? " DC" : "");
-    }
 }

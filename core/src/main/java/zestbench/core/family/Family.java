@@ -50,6 +50,11 @@ public record Family(
         Function<HookupRequest, Proof> proof,
         Predicate<Spec> isEnough,
         Function<String, Quantity> quantity) {
+    /** How offers serve a requirement; what was read with a doubt decides nothing. */
+    public MatchAnswer matched(MatchRequest request) {
+        return Doubts.applied(this, request, match.apply(request));
+    }
+
     /** What a person calls an attribute; a criterion that is none goes by its own name. */
     public String titleOf(String attribute) {
         return attributes.stream()

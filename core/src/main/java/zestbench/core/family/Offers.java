@@ -12,6 +12,7 @@ import java.util.function.ToDoubleFunction;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.InputProblem;
 
 /** Grades offers, or what lies in stock, one by one: best grade first, then what is nearest, then what costs least. */
@@ -74,6 +75,13 @@ public final class Offers {
         }
         if (there < way.pieces()) {
             comparison.change("Only " + there + " of " + way.pieces() + " are there: the whole set goes in at once.");
+            comparison.add(
+                    "quantity",
+                    way.pieces() + " pieces",
+                    String.valueOf(there),
+                    Grade.NEEDS_CHANGE,
+                    Mark.PRACTICE,
+                    "the set has to be filled up first");
         }
         findings.addAll(comparison.findings());
         List<String> ids = new ArrayList<>();

@@ -19,6 +19,12 @@ public record TestRequest(Spec spec, List<SectionReading> readings, Meter meter,
         }
     }
 
-    /** Where a figure was worked out from other readings: its own doubt in its unit, and the working. */
-    public record Derived(double uncertainty, Reckoning reckoning) {}
+    /**
+     * Where a figure was worked out from other readings.
+     *
+     * @param uncertainty its own doubt, in its unit
+     * @param reckoning the working
+     * @param volts across the part while it was read
+     */
+    public record Derived(double uncertainty, Reckoning reckoning, double volts) {}
 }

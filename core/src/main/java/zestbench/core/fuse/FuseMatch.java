@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
-import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.circuit.WireSize;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchAnswer;
@@ -37,6 +37,15 @@ final class FuseMatch {
     private static final double SAME = 1e-6;
     private static final double INCHES_WITHIN = 0.04;
     private static final double SPLIT_PHASE_FROM = 190;
+    private static final double HIGH_240 = 250;
+    private static final double SYSTEM_240 = 240;
+    /**
+     * MCA is 1.25 × the largest load and the ceiling 2.25 × it, so a fuse under this share of one that was legal lies under
+     * MCA whatever the loads are. [physics, of NEC 440.33 and 440.22]
+     */
+    private static final double LEAST_OF_OLD = 1.25 / 2.25;
+
+    private static final Mark INNER = Mark.fromMemory("NEC 450.3(B), 430.52, 240.4");
 
     private static final List<Consumer<SpecPair>> RULES = List.of(
             FuseMatch::amps,
@@ -48,80 +57,74 @@ final class FuseMatch {
 
     private FuseMatch() {}
 
-    /**
-     * What the plate allows: from its own marks, else from its loads.
-     *
-     * @param reckoned whether it was worked out from the loads, as the plate prints none
-     */
-    private record Window(Optional<Double> least, Optional<Double> most, boolean reckoned) {
-        static Window of(Spec plate) {
-            Optional<Double> least = plate.number("minimumCircuitAmps");
-            Optional<Double> most = plate.number("maximumFuseAmps");
-            CircuitLoads loads = CircuitLoads.of(plate);
-            boolean isGone = least.isEmpty() && most.isEmpty() && !loads.isEmpty();
-            return isGone
-                    ? new Window(
-                            Optional.of(loads.minimumAmps()), Optional.of((double) loads.protectionCeiling()), true)
-                    : new Window(least, most, false);
-        }
-
-        String words() {
-            return (reckoned ? "reckoned from the loads, the plate prints none: " : "the plate: ")
-                    + least.map(l -> "MCA " + Figures.plain(l) + " A").orElse("no MCA")
-                    + most.map(m -> ", max fuse " + Figures.plain(m) + " A").orElse("");
-        }
-    }
-
     static MatchAnswer of(MatchRequest request) {
         check(request.required(), "required.");
-        List<Finding> before = new ArrayList<>();
-        Window window = Window.of(request.circuit().plate());
         Optional<Double> old = request.required().number("amps");
-        if (old.isPresent()
-                && window.most().isPresent()
-                && old.get() > window.most().get() + SAME) {
-            before.add(Finding.caution(
-                    "Witnesses disagree: the old fuse is {} A, {}. An earlier repair may have fitted a larger one.",
-                    old.get(),
-                    window.words()));
-        }
-        wire(request.required(), window).ifPresent(before::add);
-        before.add(
-                Finding.stop(
-                        "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+        FuseCircuit circuit = FuseCircuit.of(request.circuit(), old);
         return Offers.graded(
                 request,
-                before,
+                before(request, circuit, old),
                 new Offers.Way(
                         spec -> compare(request, spec),
                         FuseFamily::shortText,
                         spec -> Math.abs(spec.number("amps").orElse(0.0) - old.orElse(0.0)),
-                        set(request)));
+                        set(request, circuit)));
+    }
+
+    private static List<Finding> before(MatchRequest request, FuseCircuit circuit, Optional<Double> old) {
+        List<Finding> out = new ArrayList<>();
+        boolean isUnit = circuit.kind() != FuseCircuit.Kind.INNER;
+        if (isUnit && isAbove(old, circuit.most())) {
+            out.add(Finding.caution(
+                    "Witnesses disagree: the old fuse is {} A, {}. An earlier repair may have fitted a larger one.",
+                    old.orElse(0.0),
+                    circuit.words()));
+        }
+        if (isUnit && isAbove(circuit.least(), old)) {
+            out.add(Finding.caution(
+                    "Witnesses disagree: the old fuse is {} A, {}. It is of another circuit, or too small.",
+                    old.orElse(0.0),
+                    circuit.words()));
+        }
+        Double line = request.circuit().lineVolts();
+        if (line != null && line > HIGH_240 && SystemVolts.nominal(line) == SYSTEM_240) {
+            out.add(Finding.info("The line reads {} V: a 240 V system that runs high, served by 250 V fuses.", line));
+        }
+        if (isUnit) {
+            wire(request.required(), circuit).ifPresent(out::add);
+        }
+        if (!Boolean.TRUE.equals(request.circuit().role().isCauseFound())) {
+            out.add(
+                    Finding.stop(
+                            "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+        }
+        return out;
+    }
+
+    private static boolean isAbove(Optional<Double> one, Optional<Double> other) {
+        return one.isPresent() && other.isPresent() && one.get() > other.get() + SAME;
     }
 
     /** The wire that was found, against the circuit's ampacity. */
-    private static Optional<Finding> wire(Spec required, Window window) {
+    private static Optional<Finding> wire(Spec required, FuseCircuit circuit) {
         boolean isSeventyFive = required.text("wireColumn").filter("75"::equals).isPresent();
         return required.number("wireGauge")
                 .flatMap(gauge -> WireSize.of(gauge.intValue()))
-                .flatMap(size -> window.least().map(mca -> size.finding(mca, isSeventyFive)));
+                .flatMap(size -> circuit.least().map(mca -> size.finding(mca, isSeventyFive)));
     }
 
-    /** The whole set goes in at once where the shop says so: as many as there are legs. */
-    private static int set(MatchRequest request) {
-        if (!request.rules().wholeFuseSet()) {
+    /** The whole set goes in at once where the shop says so: as many as the unit has legs; an inner circuit has one. */
+    private static int set(MatchRequest request, FuseCircuit circuit) {
+        if (!request.rules().wholeFuseSet() || circuit.kind() == FuseCircuit.Kind.INNER) {
             return 1;
         }
-        double phase = request.circuit().phase() != null
-                ? request.circuit().phase()
-                : request.circuit().plate().number("phase").orElse(0.0);
-        return phase == 3
-                ? 3
-                : circuitVolts(request.circuit())
-                                .filter(v -> v >= SPLIT_PHASE_FROM)
-                                .isPresent()
-                        ? 2
-                        : 1;
+        Optional<Integer> phase = request.circuit().knownPhase();
+        Optional<Double> volts = circuitVolts(request.circuit());
+        if (phase.filter(n -> n == 3).isPresent()) {
+            return 3;
+        }
+        boolean isKnown = phase.isPresent() || volts.isPresent();
+        return isKnown && volts.filter(v -> v < SPLIT_PHASE_FROM).isEmpty() ? 2 : 1;
     }
 
     private static void check(Spec spec, String place) {
@@ -135,23 +138,43 @@ final class FuseMatch {
     }
 
     private static void amps(SpecPair p) {
-        Window window = Window.of(p.circuit.plate());
         Optional<Double> old = p.needed.number("amps");
         Optional<Double> now = p.offered.number("amps");
-        String wanted = window.least().isPresent() || window.most().isPresent()
-                ? window.least().map(Figures::plain).orElse("?") + " to "
-                        + window.most().map(Figures::plain).orElse("?") + " A"
-                : Comparison.worded(old, "A");
+        FuseCircuit circuit = FuseCircuit.of(p.circuit, old);
+        String wanted = circuit.wanted(old);
         String given = Comparison.worded(now, "A");
-        if (now.isEmpty() || (old.isEmpty() && window.most().isEmpty())) {
+        if (p.circuit.role().protects() == null && circuit.kind() != FuseCircuit.Kind.UNIT) {
+            p.ask("Which circuit does it protect: the unit's supply, a transformer, a board, a fan, a heater?");
+        }
+        boolean isInner = circuit.kind() == FuseCircuit.Kind.INNER;
+        boolean isUnknown = old.isEmpty() && (isInner || circuit.most().isEmpty());
+        if (now.isEmpty() || isUnknown) {
             p.ask("Which amps are printed, on the fuse and on the unit's plate?");
             p.add("amps", wanted, given, UNDECIDED, WINDOW, "the rating has to be known");
-            return;
-        }
-        double rating = now.get();
-        if (window.most().isPresent() && rating > window.most().get() + SAME) {
-            p.add("amps", wanted, given, REFUSED, WINDOW, "above the most that is allowed; {}", window.words());
-        } else if (window.least().isPresent() && rating < window.least().get() - SAME) {
+        } else if (isInner) {
+            boolean same = Math.abs(now.get() - old.orElse(0.0)) < SAME;
+            p.add(
+                    "amps",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : REFUSED,
+                    INNER,
+                    same
+                            ? "same rating"
+                            : "an inner circuit keeps its own rating; the unit's plate says nothing of it");
+        } else if (isAbove(now, circuit.most())) {
+            p.add("amps", wanted, given, REFUSED, WINDOW, "above the most that is allowed; {}", circuit.words());
+        } else if (circuit.kind() == FuseCircuit.Kind.UNSURE) {
+            p.add(
+                    "amps",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    WINDOW,
+                    "the old {} A is far under the unit's ampacity, {}: whose fuse is it?",
+                    old.orElse(0.0),
+                    circuit.words());
+        } else if (isAbove(circuit.least(), now)) {
             p.add(
                     "amps",
                     wanted,
@@ -159,32 +182,45 @@ final class FuseMatch {
                     REFUSED,
                     WINDOW,
                     "below the circuit's ampacity it opens for nothing; {}",
-                    window.words());
-        } else if (window.most().isEmpty()) {
-            p.ask("Read the unit's plate: it says the largest fuse.");
-            boolean isAbove = rating > old.orElse(rating) + SAME;
-            boolean same = !isAbove && Math.abs(rating - old.orElse(rating)) < SAME;
-            p.add(
-                    "amps",
-                    wanted,
-                    given,
-                    isAbove ? REFUSED : same ? LIKE_FOR_LIKE : SUITABLE,
-                    Mark.PRACTICE,
-                    isAbove
-                            ? "without the plate the old rating is the most"
-                            : same ? "same rating" : "less than the old one; it may open for nothing");
+                    circuit.words());
+        } else if (circuit.most().isEmpty()) {
+            withoutCeiling(p, old.orElse(0.0), now.get(), wanted);
         } else {
-            boolean same = Math.abs(rating - old.orElse(-1.0)) < SAME
-                    || Math.abs(rating - window.most().get()) < SAME;
+            if (circuit.isBreakerOnly()) {
+                p.ask("The plate names a breaker only: does it allow fuses at all?");
+            }
+            boolean same = Math.abs(now.get() - old.orElse(-1.0)) < SAME
+                    || Math.abs(now.get() - circuit.most().get()) < SAME;
             p.add(
                     "amps",
                     wanted,
                     given,
                     same ? LIKE_FOR_LIKE : SUITABLE,
                     WINDOW,
-                    same ? "as before, inside {}" : "another size inside {}",
-                    window.words());
+                    same ? "as before or as the plate says, inside {}" : "another size inside {}",
+                    circuit.words());
         }
+    }
+
+    /** No plate: the old rating is the most; a smaller one may open for nothing, a far smaller one does. */
+    private static void withoutCeiling(SpecPair p, double old, double now, String wanted) {
+        p.ask("Read the unit's plate: it says the largest fuse, and the ampacity.");
+        boolean isAbove = now > old + SAME;
+        boolean isFarBelow = now < LEAST_OF_OLD * old - SAME;
+        boolean same = Math.abs(now - old) < SAME;
+        p.add(
+                "amps",
+                wanted,
+                Figures.plain(now) + " A",
+                same ? LIKE_FOR_LIKE : isAbove || isFarBelow ? REFUSED : UNDECIDED,
+                Mark.PRACTICE,
+                same
+                        ? "same rating"
+                        : isAbove
+                                ? "without the plate the old rating is the most"
+                                : isFarBelow
+                                        ? "so far under the old one it opens for nothing"
+                                        : "less than the old one: the plate's ampacity decides");
     }
 
     /** Volts of the circuit: measured, else the highest of the plate. */
@@ -195,7 +231,7 @@ final class FuseMatch {
     }
 
     private static void volts(SpecPair p) {
-        Optional<Double> line = circuitVolts(p.circuit);
+        Optional<Double> line = circuitVolts(p.circuit).map(SystemVolts::nominal);
         Optional<Double> old = p.needed.number("volts");
         Optional<Double> now = p.offered.number("volts");
         Optional<Double> need = line.isPresent() ? line : old;
@@ -223,8 +259,20 @@ final class FuseMatch {
     private static void fuseClass(SpecPair p) {
         Optional<String> old = p.needed.text("fuseClass");
         Optional<String> now = p.offered.text("fuseClass");
-        String wanted = old.orElse(NOT_ON_LABEL);
+        Optional<String> asked = p.circuit.plate().text("shortCircuitFuseClass");
+        String wanted = old.orElse(NOT_ON_LABEL) + asked.map(c -> ", the plate's class " + c).orElse("");
         String given = now.orElse(NOT_ON_LABEL);
+        if (asked.isPresent() && now.isPresent() && !lets(asked.get(), now.get())) {
+            p.add(
+                    "fuseClass",
+                    wanted,
+                    given,
+                    REFUSED,
+                    WINDOW,
+                    "the unit's short-circuit rating holds with class {} only",
+                    asked.get());
+            return;
+        }
         if (old.isEmpty() || now.isEmpty()) {
             p.ask("Which class is printed: RK1, RK5, H, K5, J, T, CC?");
             p.add(
@@ -238,10 +286,7 @@ final class FuseMatch {
         }
         String a = old.get();
         String b = now.get();
-        boolean isBetter = (a.equals("RK5") && b.equals("RK1"))
-                || (OLD_CLIPS.contains(a) && REJECTION.contains(b))
-                || (a.equals("H") && b.equals("K5"))
-                || (a.equals("M") && b.equals("CC"));
+        boolean isBetter = !a.equals(b) && isAsGood(a, b);
         Grade outcome = a.equals(b) ? LIKE_FOR_LIKE : isBetter ? SUITABLE : REFUSED;
         p.add(
                 "fuseClass",
@@ -252,6 +297,20 @@ final class FuseMatch {
                 outcome == LIKE_FOR_LIKE
                         ? "same class"
                         : outcome == SUITABLE ? "lets less through and fits its clips" : why(a, b));
+    }
+
+    /** Whether class {@code now} fits the clips of {@code old} and lets no more through. [UL 248] */
+    private static boolean isAsGood(String old, String now) {
+        return old.equals(now)
+                || (old.equals("RK5") && now.equals("RK1"))
+                || (OLD_CLIPS.contains(old) && REJECTION.contains(now))
+                || (old.equals("H") && now.equals("K5"))
+                || (old.equals("M") && now.equals("CC"));
+    }
+
+    /** Whether a plate that names class {@code asked} is content with {@code now}. */
+    private static boolean lets(String asked, String now) {
+        return isAsGood(asked, now) || now.equals("J") || now.equals("T") || now.equals("CC");
     }
 
     private static String why(String old, String now) {
@@ -303,6 +362,7 @@ final class FuseMatch {
         String is = FuseSizes.body(now, volts, amps);
         boolean same = was.equals(is);
         boolean isSmaller = !same
+                && FuseSizes.hasReducers(now)
                 && FuseSizes.body(old, oldVolts, amps).equals(is)
                 && FuseSizes.group(now, amps) < FuseSizes.group(old, oldAmps);
         if (isSmaller) {

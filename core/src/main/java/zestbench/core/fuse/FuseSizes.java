@@ -13,6 +13,8 @@ final class FuseSizes {
 
     private static final List<Integer> GROUPS = List.of(30, 60, 100, 200, 400, 600);
     private static final List<Integer> G_GROUPS = List.of(15, 20, 30, 60);
+    /** Plug fuses whose adapters reject the next size. [NEC 240.53, 240.54, from memory] */
+    private static final List<Integer> S_GROUPS = List.of(15, 20, 30);
 
     /** What a class breaks where its label does not say. [UL 248; K is typical] */
     private static final Map<String, Double> KILOAMPS = Map.ofEntries(
@@ -50,8 +52,13 @@ final class FuseSizes {
     static int group(String fuseClass, double amps) {
         List<Integer> groups = fuseClass.equals("G")
                 ? G_GROUPS
-                : fuseClass.equals("CC") || fuseClass.equals("M") ? List.of(30) : GROUPS;
+                : fuseClass.equals("S") ? S_GROUPS : fuseClass.equals("CC") || fuseClass.equals("M") ? List.of(30) : GROUPS;
         return groups.stream().filter(g -> amps <= g).findFirst().orElse(0);
+    }
+
+    /** Whether listed reducers put a smaller fuse of this class into larger clips. [practice] */
+    static boolean hasReducers(String fuseClass) {
+        return shape(fuseClass).equals("H/K/R") || fuseClass.equals("J");
     }
 
     /** Names a body: two fuses of one name fit the same clips. Class J has one body whatever its volts. */

@@ -2,6 +2,8 @@ package zestbench.core.judgement;
 
 /** What a measured value says of a part, from best to worst. */
 public enum Verdict {
+    /** kept, with nothing known yet to hold it against; it never stands for a good reading */
+    NOT_JUDGED,
     GOOD,
     WEAK,
     TOO_CLOSE,

@@ -10,8 +10,10 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
 
 /** How a motor turns, sits and stands the weather. */
 final class FitRules {
@@ -25,7 +27,8 @@ final class FitRules {
             FitRules::insulation,
             FitRules::enclosure,
             FitRules::protection,
-            FitRules::bearing);
+            FitRules::bearing,
+            FitRules::refrigerant);
 
     private static final List<String> IN_RAIN = List.of("TEAO", "TENV", "TEFC");
     private static final List<String> CLASSES = List.of("A", "B", "F", "H");
@@ -42,7 +45,9 @@ final class FitRules {
         MotorRating now = p.offered;
         String wanted = old.rotationText();
         String given = now.rotationText();
-        if (now.isReversible() && old.isReversible()) {
+        if (old.isThreePhase() && now.isThreePhase()) {
+            threePhase(p, wanted, given);
+        } else if (now.isReversible() && old.isReversible()) {
             p.change(PROVE);
             p.add(
                     "rotation",
@@ -52,11 +57,7 @@ final class FitRules {
                     Mark.PRACTICE,
                     "reversible for reversible: connect it, then prove it");
         } else if (now.isReversible() && old.rotation().isPresent()) {
-            boolean three = MotorPair.phaseOf(now).orElse(1) == 3;
-            p.change(
-                    three
-                            ? "Rotation: swap any two leads where it turns the wrong way."
-                            : "Rotation: set the reversing plugs.");
+            p.change("Rotation: set the reversing plugs.");
             p.change(PROVE);
             p.add(
                     "rotation",
@@ -96,6 +97,23 @@ final class FitRules {
                             : "from the lead end the old one turns {}, this one the other way",
                     old.leadEndRotation().get());
         }
+    }
+
+    /** Three phases turn either way: any two leads swapped reverse them, so rotation is proved and decides nothing. [physics] */
+    private static void threePhase(MotorPair p, String wanted, String given) {
+        boolean isOther = !p.needed.leadEndRotation().equals(p.offered.leadEndRotation())
+                && p.needed.rotation().isPresent();
+        if (isOther) {
+            p.change("Rotation: swap any two leads where it turns the wrong way.");
+        }
+        p.change(PROVE);
+        p.add(
+                "rotation",
+                wanted,
+                given,
+                isOther ? NEEDS_CHANGE : LIKE_FOR_LIKE,
+                Mark.PHYSICS,
+                isOther ? "three phases turn either way: swap any two leads, prove it" : "three phases turn either way: prove it");
     }
 
     private static void shaft(MotorPair p) {
@@ -181,6 +199,13 @@ final class FitRules {
         Optional<Double> old = p.needed.number("bodyDiameterInches");
         Optional<Double> now = p.offered.number("bodyDiameterInches");
         if (old.isEmpty() || now.isEmpty()) {
+            if (old.isPresent() || now.isPresent()) {
+                p.silent(
+                        "bodyDiameterInches",
+                        MotorPair.worded(old, "in"),
+                        MotorPair.worded(now, "in"),
+                        "Measure both bodies: does the band close?");
+            }
             return;
         }
         boolean closes = Math.abs(old.get() - now.get()) <= BAND_WITHIN;
@@ -235,18 +260,26 @@ final class FitRules {
     private static void ambient(MotorPair p) {
         Optional<Double> old = p.needed.number("ambientCelsius");
         Optional<Double> now = p.offered.number("ambientCelsius");
-        if (old.isEmpty()) {
+        String wanted = MotorPair.worded(old, "°C");
+        String given = MotorPair.worded(now, "°C");
+        if (old.isEmpty() && now.isEmpty()) {
             return;
         }
-        if (now.isEmpty()) {
-            p.ask("Which ambient is printed on the new one?");
+        if (old.isEmpty() || now.isEmpty()) {
+            p.silent(
+                    "ambientCelsius",
+                    wanted,
+                    given,
+                    (old.isEmpty() ? "Which ambient is printed on the old one" : "Which ambient is printed on the new one")
+                            + "? It stands in the condenser's or the coil's air.");
+            return;
         }
-        boolean lower = now.isPresent() && now.get() < old.get();
+        boolean lower = now.get() < old.get();
         p.add(
                 "ambientCelsius",
-                MotorPair.worded(old, "°C"),
-                MotorPair.worded(now, "°C"),
-                now.isEmpty() ? UNDECIDED : lower ? REFUSED : now.get().equals(old.get()) ? LIKE_FOR_LIKE : SUITABLE,
+                wanted,
+                given,
+                lower ? REFUSED : now.get().equals(old.get()) ? LIKE_FOR_LIKE : SUITABLE,
                 Mark.PRACTICE,
                 lower ? "it would stand in hotter air than it is made for" : "not lower than the old one's");
     }
@@ -271,6 +304,19 @@ final class FitRules {
         Optional<String> old = p.needed.text("enclosure");
         Optional<String> now = p.offered.text("enclosure");
         if (old.isEmpty()) {
+            boolean isOpen = now.isPresent() && !IN_RAIN.contains(now.get());
+            if (isOpen && !Boolean.TRUE.equals(p.circuit.role().isIndoors())) {
+                p.ask("Does it stand in the rain, and is the old one closed? An open motor drowns outdoors.");
+                p.add(
+                        "enclosure",
+                        NOT_ON_LABEL,
+                        now.get(),
+                        UNDECIDED,
+                        Mark.PRACTICE,
+                        "the old one's is not on its label, and this one is open");
+            } else if (now.isPresent()) {
+                p.silent("enclosure", NOT_ON_LABEL, now.get(), "Which enclosure has the old one?");
+            }
             return;
         }
         boolean rain = IN_RAIN.contains(old.get());
@@ -296,29 +342,44 @@ final class FitRules {
     }
 
     private static void protection(MotorPair p) {
-        if (!p.needed.spec().flag("thermallyProtected").orElse(false)) {
-            return;
-        }
+        Optional<Boolean> old = p.needed.spec().flag("thermallyProtected");
         Optional<Boolean> now = p.offered.spec().flag("thermallyProtected");
-        if (now.isEmpty()) {
-            p.ask("Is it thermally protected, as the old one is?");
+        String wanted = old.map(FitRules::yes).orElse(NOT_ON_LABEL);
+        String given = now.map(FitRules::yes).orElse(NOT_ON_LABEL);
+        boolean isLost = now.filter(t -> !t).isPresent();
+        if (old.isEmpty() && isLost) {
+            p.ask("Is the old one thermally protected? Most are.");
+            p.add(
+                    "thermallyProtected",
+                    wanted,
+                    given,
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "the old one's label does not say, and this one is not");
+        } else if (old.orElse(false)) {
+            if (now.isEmpty()) {
+                p.ask("Is it thermally protected, as the old one is?");
+            }
+            p.add(
+                    "thermallyProtected",
+                    wanted,
+                    given,
+                    now.isEmpty() ? UNDECIDED : isLost ? REFUSED : LIKE_FOR_LIKE,
+                    Mark.PRACTICE,
+                    "thermal protection is kept");
         }
-        p.add(
-                "thermallyProtected",
-                "yes",
-                now.map(t -> t ? "yes" : "no").orElse(NOT_ON_LABEL),
-                now.map(t -> t ? LIKE_FOR_LIKE : REFUSED).orElse(UNDECIDED),
-                Mark.PRACTICE,
-                "thermal protection is kept");
+    }
+
+    private static String yes(boolean isSo) {
+        return isSo ? "yes" : "no";
     }
 
     private static void bearing(MotorPair p) {
-        boolean up = p.needed.text("shaftPosition").filter("up"::equals).isPresent();
+        boolean up = position(p.needed).equals("up");
         boolean sleeve = p.offered.text("bearing").filter("SLEEVE"::equals).isPresent();
-        boolean marked = p.offered
-                .text("shaftPosition")
-                .filter(s -> s.equals("up") || s.equals("any"))
-                .isPresent();
+        boolean wasBall = p.needed.text("bearing").filter("BALL"::equals).isPresent();
+        boolean marked = position(p.offered).matches("up|any|all.*");
+        boolean belt = p.needed.text("drive").filter("BELT"::equals).isPresent();
         if (up && sleeve && !marked) {
             p.add(
                     "bearing",
@@ -327,6 +388,26 @@ final class FitRules {
                     REFUSED,
                     Mark.PRACTICE,
                     "sleeve bearings do not run shaft-up unless marked for it");
+        } else if (sleeve && wasBall && belt) {
+            p.ask("Do sleeve bearings stand the belt's pull? The old motor has ball bearings.");
+            p.add(
+                    "bearing",
+                    "ball",
+                    "sleeve",
+                    UNDECIDED,
+                    Mark.PRACTICE,
+                    "a belt pulls sideways: its own sheet says whether sleeves stand it");
+        }
+    }
+
+    private static String position(MotorRating motor) {
+        return Letters.small(motor.text("shaftPosition").orElse("")).replace("shaft", "").strip();
+    }
+
+    /** Motors in the indoor air obey the rule of flammable refrigerants; where it stands outdoors they do not. */
+    private static void refrigerant(MotorPair p) {
+        if (!Boolean.FALSE.equals(p.circuit.role().isIndoors())) {
+            FlammableRefrigerant.rule(p, "motor");
         }
     }
 }

@@ -64,6 +64,14 @@ final class LoadRules {
                     "power × service factor falls from {} to {} HP",
                     Figures.fixed(oldServed, 2),
                     Figures.fixed(nowServed, 2));
+        } else if (steps != 0 && isProgrammed(p)) {
+            p.add(
+                    "horsepower",
+                    wanted,
+                    given,
+                    REFUSED,
+                    Mark.PRACTICE,
+                    "a programmed motor blows more air with more power: equal power only");
         } else if (steps == 0) {
             p.add("horsepower", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "same power");
         } else if (steps > 1 && !belt) {
@@ -85,6 +93,10 @@ final class LoadRules {
                     Mark.PRACTICE,
                     "one step up: the fan takes no more than it did");
         }
+    }
+
+    private static boolean isProgrammed(MotorPair p) {
+        return p.needed.isElectronic() && p.offered.isElectronic();
     }
 
     private static void speed(MotorPair p) {
@@ -284,31 +296,37 @@ final class LoadRules {
                 + Figures.plain(Figures.tidy(Math.round(loads.minimumAmps() * 100) / 100.0)) + " A" + fuse + ".";
     }
 
+    /** At least as many taps as are used; where that is not known on a motor of several speeds it is asked. */
     private static void taps(MotorPair p) {
-        int used = p.circuit.usedTaps() != null ? p.circuit.usedTaps() : 1;
-        int speeds = p.offered.speeds().orElse(0);
-        if (p.offered.isElectronic() || (speeds == 0 && used <= 1)) {
+        if (p.offered.isElectronic()) {
             return;
         }
-        String wanted = used + " used";
-        String given = speeds == 0 ? NOT_ON_LABEL : String.valueOf(speeds);
-        if (speeds == 0) {
-            p.ask("How many speed taps has it?");
-            p.add("speeds", wanted, given, UNDECIDED, Mark.PRACTICE, "as many taps as are used");
-        } else if (speeds < used) {
-            p.add("speeds", wanted, given, REFUSED, Mark.PRACTICE, "fewer taps than are used");
-        } else {
-            if (speeds > used) {
-                p.change("Unused taps are live: insulate them one by one, never joined.");
-            }
-            boolean same = p.needed.speeds().orElse(1) == speeds;
+        int old = p.needed.taps();
+        int speeds = p.offered.taps();
+        Integer used = p.circuit.usedTaps();
+        if (used == null && old > 1) {
+            boolean isFewer = speeds < old;
+            p.ask("How many of the " + old + " speeds does the unit use?");
             p.add(
                     "speeds",
-                    wanted,
-                    given,
-                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    old + " on the old one, not known how many are used",
+                    String.valueOf(speeds),
+                    isFewer ? UNDECIDED : speeds == old ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    isFewer ? "as many taps as are used" : "not fewer than the old one's");
+        } else if (used != null && speeds < used) {
+            p.add("speeds", used + " used", String.valueOf(speeds), REFUSED, Mark.PRACTICE, "fewer taps than are used");
+        } else if (old > 1 || speeds > 1) {
+            p.add(
+                    "speeds",
+                    (used == null ? "1" : String.valueOf(used)) + " used",
+                    String.valueOf(speeds),
+                    old == speeds ? LIKE_FOR_LIKE : SUITABLE,
                     Mark.PRACTICE,
                     "the used tap by this motor's own label; lead colours are no code");
+        }
+        if (speeds > (used == null ? 1 : used)) {
+            p.change("Unused taps are live: insulate them one by one, never joined.");
         }
     }
 
@@ -333,6 +351,9 @@ final class LoadRules {
             return;
         }
         boolean sameValue = old.isPresent() && Math.abs(old.get() - now.get()) < SAME_FIGURE;
+        if (p.offered.capacitorVolts().isEmpty() && !sameVolts(p)) {
+            p.ask("Which volts does the new motor's label want of its capacitor?");
+        }
         boolean enoughVolts = p.offered.capacitorVolts().isEmpty()
                 || p.needed
                         .capacitorVolts()
@@ -349,6 +370,10 @@ final class LoadRules {
         p.change("Capacitor for this motor: " + given
                 + ". Its half of a dual goes unused, or the dual is split into two singles.");
         p.add("capacitorMicrofarads", wanted, given, outcome, Mark.PRACTICE, "another motor, another capacitor");
+    }
+
+    private static boolean sameVolts(MotorPair p) {
+        return p.needed.capacitorVolts().equals(p.offered.capacitorVolts());
     }
 
     static String capacitorText(MotorRating motor) {

@@ -21,8 +21,7 @@ public final class MotorAttributes {
                             "SPLIT_PHASE",
                             "THREE_PHASE",
                             "CONSTANT_TORQUE",
-                            "CONSTANT_AIRFLOW")
-                    .deciding(),
+                            "CONSTANT_AIRFLOW"),
             Attribute.number("horsepower", "Power", "HP", "beside HP, as 1/4").deciding(),
             Attribute.number("volts", "Voltage", "V", "beside VOLTS, one, a range, or two windings")
                     .as(Type.NUMBER_GROUPS)

@@ -123,11 +123,18 @@ public final class MotorFamily {
     /** What decides and is not there; rpm and poles stand for each other, and a capacitor is asked of PSC motors. */
     private static List<Attribute> missing(Spec spec) {
         List<Attribute> out = new ArrayList<>();
-        boolean isPsc = spec.text("type").filter("PSC"::equals).isPresent();
+        Optional<MotorRating> rating = rating(spec);
+        boolean isPsc = rating.flatMap(MotorRating::kind)
+                .filter(k -> k == MotorRating.Kind.PSC)
+                .isPresent();
+        boolean isKindOpen = rating.flatMap(MotorRating::kind).isEmpty();
+        boolean turnsBothWays = rating.filter(MotorRating::isThreePhase).isPresent();
         for (Attribute attribute : MotorAttributes.ALL) {
-            boolean isAsked = attribute.decides()
+            boolean isRotation = attribute.name().startsWith("rotation");
+            boolean isAsked = (attribute.decides() && !(isRotation && turnsBothWays))
+                    || (attribute.name().equals("type") && isKindOpen)
                     || (attribute.name().equals("capacitorMicrofarads") && isPsc)
-                    || (attribute.name().equals("rotationView") && isFixed(spec));
+                    || (attribute.name().equals("rotationView") && isFixed(spec) && !turnsBothWays);
             boolean isTold = spec.has(attribute.name()) || (attribute.name().equals("rpm") && spec.has("poles"));
             if (isAsked && !isTold) {
                 out.add(attribute);

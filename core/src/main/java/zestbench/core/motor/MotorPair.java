@@ -12,6 +12,8 @@ import zestbench.core.shop.ShopRules;
 final class MotorPair extends Comparison {
     /** A named value lies within this share of what is measured. [practice; NEMA MG 1, 12.44] */
     private static final double VOLTS_WITHIN = 0.10;
+    /** Limits are printed in whole volts: 187 V for 208 − 10 %. */
+    private static final double WHOLE_VOLT = 0.5;
 
     static final Mark FAN_LAWS =
             Mark.standard("fan laws, ASHRAE Handbook HVAC Systems and Equipment; fan power goes with rpm³");
@@ -43,16 +45,13 @@ final class MotorPair extends Comparison {
     }
 
     static boolean serves(List<Double> named, double line) {
-        return named.stream().anyMatch(v -> Math.abs(line - v) <= VOLTS_WITHIN * v);
+        return named.stream().anyMatch(v -> Math.abs(line - v) <= VOLTS_WITHIN * v + WHOLE_VOLT);
     }
 
-    /** The phase it is fed: as given, of the old motor, of the plate; a three-phase unit can have single-phase fans. */
+    /** The phase it is fed: of the old motor, since a three-phase unit can have single-phase fans; else as given, or of the plate. */
     Optional<Integer> phase() {
-        if (circuit.phase() != null) {
-            return Optional.of(circuit.phase());
-        }
         Optional<Integer> old = phaseOf(needed);
-        return old.isPresent() ? old : circuit.plate().number("phase").map(Double::intValue);
+        return old.isPresent() ? old : circuit.knownPhase();
     }
 
     static Optional<Integer> phaseOf(MotorRating motor) {

@@ -72,7 +72,7 @@ record MotorRating(
             }
         }
         return new MotorRating(
-                spec.text("type").map(Kind::valueOf),
+                kind(spec),
                 spec.number("horsepower"),
                 connections(spec.numberGroups("volts")),
                 whole(spec, "phase", 3),
@@ -87,6 +87,27 @@ record MotorRating(
                 spec.number("capacitorVolts"),
                 spec.number("serviceFactor").filter(f -> f >= 1).orElse(1.0),
                 spec);
+    }
+
+    /** As printed; else three phases tell it, or on one phase the capacitor that its label wants. [practice] */
+    private static Optional<Kind> kind(Spec spec) {
+        Optional<Kind> printed = spec.text("type").map(Kind::valueOf);
+        if (printed.isPresent()) {
+            return printed;
+        }
+        if (spec.number("phase").filter(n -> n == 3).isPresent()) {
+            return Optional.of(Kind.THREE_PHASE);
+        }
+        return spec.number("capacitorMicrofarads").isPresent() ? Optional.of(Kind.PSC) : Optional.empty();
+    }
+
+    /** Speed taps as printed, else as many as it prints speeds; 1 where it prints neither. */
+    int taps() {
+        return Math.max(1, Math.max(speeds.orElse(0), rpm.size()));
+    }
+
+    boolean isThreePhase() {
+        return MotorPair.phaseOf(this).filter(n -> n == 3).isPresent();
     }
 
     /** A plain list whose values lie far apart names two connections: 230 and 460. */

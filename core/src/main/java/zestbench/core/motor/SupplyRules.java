@@ -121,6 +121,9 @@ final class SupplyRules {
         List<Double> named = p.offered.volts().get(at);
         boolean names208 = named.stream().anyMatch(v -> v == 208 || v == 200);
         if (line < SYSTEM_208 && line > 180 && !names208) {
+            if (p.offered.volts().size() > 1) {
+                connect(p, at);
+            }
             p.ask("Is the shop content with a 230 V motor on 208 V until the proper one is here?");
             p.add(
                     "volts",

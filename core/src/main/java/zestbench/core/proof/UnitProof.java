@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.Pumping;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
@@ -35,6 +36,8 @@ public final class UnitProof {
     /** Under this target superheat a fixed orifice is not charged by superheat. */
     private static final double LEAST_TARGET = 5;
 
+    private static final double FREEZING = 32;
+
     private final Map<ProofPoint, Double> readings;
     private final ProofSetup setup;
     private final List<Judged> verdicts = new ArrayList<>();
@@ -62,13 +65,51 @@ public final class UnitProof {
     public static Answer of(Map<ProofPoint, Double> readings, ProofSetup setup) {
         readings.forEach(ProofPoint::checked);
         UnitProof proof = new UnitProof(readings, setup);
-        proof.split();
         proof.airflow();
+        if (proof.isNotPumping()) {
+            proof.findings.add(Pumping.stop());
+            return proof.answer();
+        }
+        proof.split();
         proof.condensing();
         proof.superheat();
         proof.subcooling();
+        proof.frost();
         proof.findings.addAll(Suspicion.of(proof.verdicts));
-        return new Answer(List.copyOf(proof.verdicts), List.copyOf(proof.shown), List.copyOf(proof.findings));
+        return proof.answer();
+    }
+
+    private Answer answer() {
+        return new Answer(List.copyOf(verdicts), List.copyOf(shown), List.copyOf(findings));
+    }
+
+    /** Near-equal pressures: then superheat, subcooling and split say nothing and are not judged. */
+    private boolean isNotPumping() {
+        Double suction = readings.get(ProofPoint.SUCTION_PRESSURE);
+        Double liquid = readings.get(ProofPoint.LIQUID_PRESSURE);
+        return suction != null
+                && liquid != null
+                && Pumping.isEqual(suction, liquid, setup.altitude().atmospherePsia());
+    }
+
+    /** A coil under 32 °F frosts: what speaks for too little air and what for too little charge stand side by side. [physics] */
+    private void frost() {
+        Double evaporating = saturated.evaporating();
+        if (evaporating == null || evaporating >= FREEZING) {
+            return;
+        }
+        findings.add(Frost.at(tenth(evaporating), figures(answer()), superheatTarget()));
+    }
+
+    /** The middle of what superheat is wanted; null where that is not known. */
+    private @Nullable Double superheatTarget() {
+        return verdicts.stream()
+                .filter(v -> v.subject().equals(ProofFigure.SUPERHEAT.name()))
+                .map(Judged::limits)
+                .filter(java.util.Objects::nonNull)
+                .map(l -> (l.low() + l.high()) / 2)
+                .findFirst()
+                .orElse(null);
     }
 
     /** Return less supply, by the shop's band. [practice] */
@@ -209,7 +250,8 @@ public final class UnitProof {
                 "Target superheat",
                 Reading.of(Quantity.FAHRENHEIT, tenth(target)),
                 Reckoning.of(Mark.PRACTICE, "(3 × {} − 80 − {}) ÷ 2 = {} °F ± 5.", wetBulb, outdoor, tenth(target))));
-        return new Limits(target - ORIFICE_WITHIN, target + ORIFICE_WITHIN);
+        // under 5 °F liquid may come back, whatever the target is
+        return new Limits(Math.max(LEAST_TARGET, target - ORIFICE_WITHIN), target + ORIFICE_WITHIN);
     }
 
     /** Of a fixed orifice. [practice] @param wetBulb of the return air @param outdoor dry bulb, both °F */

@@ -9,10 +9,10 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.coil.CoilReadings;
+import zestbench.core.coil.CoilRules;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Comparison;
@@ -43,6 +43,8 @@ public final class RelayFamily {
                     .deciding(),
             Attribute.number("coilHertz", "Coil frequency", "Hz", "behind the coil volts")
                     .as(Type.NUMBERS),
+            Attribute.number("coilDirectCurrent", "Coil for direct current", "", "as DC behind the coil volts")
+                    .as(Type.FLAG),
             Attribute.text("contacts", "Contacts", "as SPDT, DPDT, SPNO").deciding(),
             Attribute.number("contactAmps", "Contact amps", "A", "beside the contact volts")
                     .deciding(),
@@ -50,20 +52,9 @@ public final class RelayFamily {
             Attribute.choice("duty", "For", "as RES, FLA or PILOT DUTY", "RESISTIVE", "MOTOR", "PILOT"),
             Attribute.text("base", "Base", "as 8 PIN, or its blades"));
 
-    /** How many changeover, normally open and normally closed contacts a form has. */
-    private static final Map<String, int[]> FORMS = Map.of(
-            "SPDT", new int[] {1, 0, 0},
-            "DPDT", new int[] {2, 0, 0},
-            "3PDT", new int[] {3, 0, 0},
-            "SPNO", new int[] {0, 1, 0},
-            "SPST", new int[] {0, 1, 0},
-            "DPNO", new int[] {0, 2, 0},
-            "DPST", new int[] {0, 2, 0},
-            "SPNC", new int[] {0, 0, 1},
-            "DPNC", new int[] {0, 0, 2});
-
     private static final double SAME = 1e-6;
-    private static final double USUAL_HERTZ = 60;
+    /** Pilot duty is a coil's load, motor duty a motor's. */
+    private static final Mark DUTY = Mark.fromMemory("UL 508");
 
     private static final List<Look> LOOKS = List.of(new Look(
             "CONTACTS",
@@ -85,8 +76,8 @@ public final class RelayFamily {
                             Mark.PRACTICE))));
 
     private static final List<Consumer<SpecPair>> RULES = List.of(
-            RelayFamily::coil,
-            RelayFamily::hertz,
+            p -> CoilRules.volts(p, p.needed, p.offered),
+            p -> CoilRules.hertz(p, p.offered),
             RelayFamily::contacts,
             RelayFamily::amps,
             RelayFamily::volts,
@@ -133,57 +124,19 @@ public final class RelayFamily {
         List<String> out = new ArrayList<>();
         spec.text("contacts").ifPresent(out::add);
         if (!spec.numbers("coilVolts").isEmpty()) {
-            out.add("coil " + words(spec.numbers("coilVolts")));
+            out.add("coil " + CoilRules.words(spec));
         }
         spec.number("contactAmps").ifPresent(a -> out.add(Figures.plain(a) + " A"));
         return out.isEmpty() ? "label half read" : String.join(" ", out);
-    }
-
-    private static String words(List<Double> volts) {
-        return volts.isEmpty()
-                ? NOT_ON_LABEL
-                : String.join("/", volts.stream().map(Figures::plain).toList()) + " V";
-    }
-
-    private static void coil(SpecPair p) {
-        List<Double> old = p.needed.numbers("coilVolts");
-        List<Double> now = p.offered.numbers("coilVolts");
-        boolean unknown = old.isEmpty() || now.isEmpty();
-        if (unknown) {
-            p.ask("Which volts are printed for the coil?");
-        }
-        boolean serves = now.containsAll(old);
-        p.add(
-                "coilVolts",
-                words(old),
-                words(now),
-                unknown ? UNDECIDED : !serves ? REFUSED : now.size() == old.size() ? LIKE_FOR_LIKE : SUITABLE,
-                Mark.PRACTICE,
-                serves ? "same coil volts" : "another coil burns or does not pull in");
-    }
-
-    private static void hertz(SpecPair p) {
-        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
-        List<Double> now = p.offered.numbers("coilHertz");
-        if (now.isEmpty()) {
-            return;
-        }
-        p.add(
-                "coilHertz",
-                Figures.plain(supply) + " Hz",
-                String.join("/", now.stream().map(Figures::plain).toList()) + " Hz",
-                now.contains(supply) ? LIKE_FOR_LIKE : REFUSED,
-                Mark.PHYSICS,
-                "the coil's current follows the frequency");
     }
 
     /** A changeover contact serves as either of the others; the other way round it does not. */
     private static void contacts(SpecPair p) {
         Optional<String> old = p.needed.text("contacts");
         Optional<String> now = p.offered.text("contacts");
-        int[] need = old.map(FORMS::get).orElse(null);
-        int[] have = now.map(FORMS::get).orElse(null);
-        if (need == null || have == null) {
+        Optional<ContactForm> need = old.flatMap(ContactForm::of);
+        Optional<ContactForm> have = now.flatMap(ContactForm::of);
+        if (need.isEmpty() || have.isEmpty()) {
             boolean same = old.isPresent() && old.equals(now);
             p.ask("Which contact form is drawn on it: SPDT, DPDT, SPNO?");
             p.add(
@@ -195,10 +148,8 @@ public final class RelayFamily {
                     "the form has to be known");
             return;
         }
-        int spare = have[0] - need[0];
-        int missing = Math.max(0, need[1] - have[1]) + Math.max(0, need[2] - have[2]);
-        boolean serves = spare >= 0 && spare >= missing;
-        boolean same = old.equals(now) || java.util.Arrays.equals(need, have);
+        boolean serves = have.get().serves(need.get());
+        boolean same = need.equals(have);
         p.add(
                 "contacts",
                 old.orElse(""),
@@ -212,37 +163,44 @@ public final class RelayFamily {
                                 : "a contact of the old one is missing");
     }
 
+    /** Amps count for the duty they are printed for; a motor is the hardest of the three, a heater the easiest. */
     private static void amps(SpecPair p) {
         Optional<Double> old = p.needed.number("contactAmps");
         Optional<Double> now = p.offered.number("contactAmps");
         Optional<String> oldDuty = p.needed.text("duty");
         Optional<String> duty = p.offered.text("duty");
-        String wanted = Comparison.worded(old, "A")
-                + oldDuty.map(d -> ", " + d.replace('_', ' ')).orElse("");
-        String given = Comparison.worded(now, "A")
-                + duty.map(d -> ", " + d.replace('_', ' ')).orElse("");
+        String wanted = Comparison.worded(old, "A") + oldDuty.map(d -> ", " + d).orElse("");
+        String given = Comparison.worded(now, "A") + duty.map(d -> ", " + d).orElse("");
         if (old.isEmpty() || now.isEmpty()) {
             p.ask("How many amps do its contacts switch, and at which volts?");
             p.add("contactAmps", wanted, given, UNDECIDED, Mark.PRACTICE, "the contact amps have to be known");
-            return;
+        } else if (now.get() < old.get() - SAME) {
+            p.add("contactAmps", wanted, given, REFUSED, Mark.PRACTICE, "switches less");
+        } else if (oldDuty.equals(duty) || duty.filter("MOTOR"::equals).isPresent()) {
+            if (duty.isEmpty()) {
+                p.ask("For which duty are the amps printed: motor, pilot, resistive?");
+            }
+            boolean same = oldDuty.equals(duty) && Math.abs(now.get() - old.get()) < SAME;
+            p.add(
+                    "contactAmps",
+                    wanted,
+                    given,
+                    same ? LIKE_FOR_LIKE : SUITABLE,
+                    Mark.PRACTICE,
+                    oldDuty.equals(duty) ? "switches as much" : "motor duty is the hardest: it serves the others");
+        } else {
+            boolean isWorse = duty.filter("RESISTIVE"::equals).isPresent() && oldDuty.isPresent();
+            p.ask("Are its amps for the same duty as the old one's: motor, pilot or resistive?");
+            p.add(
+                    "contactAmps",
+                    wanted,
+                    given,
+                    isWorse ? REFUSED : UNDECIDED,
+                    DUTY,
+                    isWorse
+                            ? "resistive amps never stand for motor or pilot duty"
+                            : "amps of one duty say nothing of another");
         }
-        boolean isOther = oldDuty.isPresent() && !oldDuty.equals(duty);
-        boolean isWorse = isOther && duty.isPresent() && duty.get().equals("RESISTIVE");
-        boolean holds = now.get() >= old.get() - SAME;
-        if (isOther && duty.isEmpty()) {
-            p.ask("Are its amps for the same duty, motor or pilot, not resistive?");
-        }
-        p.add(
-                "contactAmps",
-                wanted,
-                given,
-                !holds || isWorse
-                        ? REFUSED
-                        : isOther && duty.isEmpty() ? UNDECIDED : now.equals(old) ? LIKE_FOR_LIKE : SUITABLE,
-                Mark.PRACTICE,
-                isWorse
-                        ? "resistive amps never stand for motor or pilot duty"
-                        : holds ? "switches as much" : "switches less");
     }
 
     private static void volts(SpecPair p) {
@@ -250,11 +208,15 @@ public final class RelayFamily {
         Optional<Double> now = p.offered.number("contactVolts");
         Double line = p.circuit.lineVolts();
         Optional<Double> need = old.isPresent() ? old : Optional.ofNullable(line);
-        if (need.isEmpty() || now.isEmpty()) {
-            if (need.isPresent()) {
-                p.ask("Up to which volts do its contacts switch?");
-            }
+        if (need.isEmpty()) {
             return;
+        }
+        if (now.isEmpty()) {
+            p.silent("contactVolts", Comparison.worded(need, "V"), NOT_ON_LABEL, "Up to which volts do its contacts switch?");
+            return;
+        }
+        if (line != null && old.isPresent() && old.get() < line) {
+            p.ask("Which circuit do its contacts switch? They are made for less than the line.");
         }
         boolean holds = now.get() >= need.get() - SAME;
         p.add(
@@ -269,7 +231,11 @@ public final class RelayFamily {
     private static void base(SpecPair p) {
         Optional<String> old = p.needed.text("base");
         Optional<String> now = p.offered.text("base");
-        if (old.isEmpty() || now.isEmpty()) {
+        if (old.isEmpty()) {
+            return;
+        }
+        if (now.isEmpty()) {
+            p.silent("base", old.get(), NOT_ON_LABEL, "Which base has it: " + old.get() + ", as the old one?");
             return;
         }
         boolean same = old.get().equalsIgnoreCase(now.get());
@@ -286,19 +252,8 @@ public final class RelayFamily {
     }
 
     private static List<String> terminals(Spec spec) {
-        int[] form = spec.text("contacts").map(FORMS::get).orElse(new int[] {1, 0, 0});
-        int poles = Math.max(1, form[0] + form[1] + form[2]);
-        List<String> out = new ArrayList<>();
-        for (int i = 1; i <= poles; i++) {
-            String number = poles == 1 ? "" : " " + i;
-            out.add("COM" + number);
-            if (form[0] > 0 || form[1] > 0) {
-                out.add("NO" + number);
-            }
-            if (form[0] > 0 || form[2] > 0) {
-                out.add("NC" + number);
-            }
-        }
+        List<String> out = new ArrayList<>(
+                spec.text("contacts").flatMap(ContactForm::of).orElse(ContactForm.CHANGEOVER).terminals());
         out.add("COIL 1");
         out.add("COIL 2");
         return out;

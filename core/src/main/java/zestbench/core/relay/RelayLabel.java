@@ -23,6 +23,7 @@ public final class RelayLabel {
             Map.entry("dpno", "DPNO"),
             Map.entry("dpnc", "DPNC"),
             Map.entry("tpdt", "3PDT"));
+    private static final Set<String> JOINS = Set.of("+", "-", "/", "&", "and");
     private static final Set<String> NAMES = Set.of("relay", "rly");
     private static final Set<String> AMPS = Set.of("a", "amp", "amps");
     private static final Map<String, String> DUTIES = Map.of(
@@ -71,8 +72,7 @@ public final class RelayLabel {
                     && !grammar.isNumber(i)
                     && FORMS.containsKey(grammar.at(i).word())
                     && !grammar.has("contacts")) {
-                grammar.read(
-                        "contacts", Value.of(FORMS.getOrDefault(grammar.at(i).word(), "")), i, i + 1);
+                form(i);
             } else if (grammar.isOneOf(i, NAMES)) {
                 grammar.skip(i, i + 1);
             } else if (grammar.is(i, "hz") && grammar.isNumber(i - 1)) {
@@ -92,10 +92,31 @@ public final class RelayLabel {
                         "base", Value.of(grammar.printed(isCounted ? i - 1 : i, i + 1)), isCounted ? i - 1 : i, i + 1);
             }
         }
+        directCurrent();
         coil();
         contacts();
         boolean isNothing = RelayFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
         return grammar.done(isNothing ? null : KIND);
+    }
+
+    /** {@code SPDT}, or several that sit in one relay: {@code SPNO+SPNC}. */
+    private void form(int at) {
+        StringBuilder forms = new StringBuilder(FORMS.getOrDefault(grammar.at(at).word(), ""));
+        int to = at + 1;
+        while (grammar.isOneOf(to, JOINS) && grammar.isOneOf(to + 1, FORMS.keySet())) {
+            forms.append('+').append(FORMS.getOrDefault(grammar.at(to + 1).word(), ""));
+            to += 2;
+        }
+        grammar.read("contacts", Value.of(forms.toString()), at, to);
+    }
+
+    private void directCurrent() {
+        for (int i = 0; i < grammar.size(); i++) {
+            if (grammar.is(i, "dc") && (grammar.is(i - 1, "v") || grammar.isNumber(i - 1))) {
+                grammar.read("coilDirectCurrent", Value.of(true), i, i + 1);
+                return;
+            }
+        }
     }
 
     private void coil() {

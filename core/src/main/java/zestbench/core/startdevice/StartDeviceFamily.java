@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.family.Attribute;
+import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Family;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.HookupRequest;
@@ -47,7 +48,12 @@ public final class StartDeviceFamily {
             Attribute.number("voltsLow", "Volts from", "V", "beside the volts"),
             Attribute.number("voltsHigh", "Volts to", "V", "beside the volts"),
             Attribute.number("tonsLow", "Tons from", "ton", "beside TON"),
-            Attribute.number("tonsHigh", "Tons to", "ton", "beside TON"));
+            Attribute.number("tonsHigh", "Tons to", "ton", "beside TON"),
+            Attribute.number("kit", "Relay and start capacitor in one, two wires", "", "as KIT, or seen")
+                    .as(Type.FLAG),
+            Attribute.number("pickUpVolts", "Picks up at", "V", "beside PICK-UP, potential relays"),
+            Attribute.number("dropOutVolts", "Drops out at", "V", "beside DROP-OUT, potential relays"),
+            Attribute.number("continuousVolts", "Coil, continuous", "V", "beside COIL or CONT, potential relays"));
 
     /** The look that starts its cool-down. */
     public static final String TRIED = "TRIED";
@@ -60,6 +66,7 @@ public final class StartDeviceFamily {
     /** A PTC of this kind reads so much cold, at the most. [practice] */
     private static final double COLD_OHMS = 200;
 
+    private static final List<String> RELAY_VOLTS = List.of("pickUpVolts", "dropOutVolts", "continuousVolts");
     private static final double SAME = 1e-6;
     private static final double VOLTS_WITHIN = 0.10;
 
@@ -225,12 +232,15 @@ public final class StartDeviceFamily {
             return;
         }
         boolean same = old.equals(now);
-        boolean wasRelay = old.get().equals("POTENTIAL_RELAY");
+        boolean wasRelay = isBareRelay(p.needed);
         if (wasRelay && same) {
-            p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
+            relayVolts(p);
         }
         if (!same) {
-            p.change("Another kind: two wires, in parallel with the run capacitor, HERM to C.");
+            p.change(
+                    isBareRelay(p.offered)
+                            ? "Another kind: 5, 2 and 1 of its relay and a start capacitor, by its own drawing."
+                            : "Another kind: two wires, in parallel with the run capacitor, HERM to C.");
         }
         p.add(
                 "type",
@@ -242,9 +252,41 @@ public final class StartDeviceFamily {
                         ? "same kind"
                         : wasRelay
                                 ? "a factory potential relay is replaced by its equal"
-                                : "another kind, wired across the run capacitor");
+                                : "another kind, with wires of its own");
     }
 
+    /** A relay without its capacitor in the same case: three terminals, made for one compressor. */
+    private static boolean isBareRelay(Spec spec) {
+        return spec.text("type").filter("POTENTIAL_RELAY"::equals).isPresent()
+                && !spec.flag("kit").orElse(false);
+    }
+
+    /** In place of a factory potential relay pick-up, drop-out and continuous volts are equal. [practice] */
+    private static void relayVolts(SpecPair p) {
+        for (Attribute attribute : ATTRIBUTES) {
+            Optional<Double> old = p.needed.number(attribute.name());
+            Optional<Double> now = p.offered.number(attribute.name());
+            if (!RELAY_VOLTS.contains(attribute.name()) || old.isEmpty()) {
+                continue;
+            }
+            boolean same = now.filter(v -> Math.abs(v - old.get()) < SAME).isPresent();
+            if (now.isEmpty()) {
+                p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
+            }
+            p.add(
+                    attribute.name(),
+                    Figures.plain(old.get()) + " V",
+                    now.map(v -> Figures.plain(v) + " V").orElse(NOT_ON_LABEL),
+                    now.isEmpty() ? UNDECIDED : same ? LIKE_FOR_LIKE : REFUSED,
+                    Mark.PRACTICE,
+                    same ? "equal" : "a factory potential relay is replaced by its equal");
+        }
+        if (RELAY_VOLTS.stream().noneMatch(p.needed::has)) {
+            p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
+        }
+    }
+
+    /** The band covers the line; where that was not measured, the old one's band. */
     private static void volts(SpecPair p) {
         Double line = p.circuit.lineVolts() != null
                 ? p.circuit.lineVolts()
@@ -253,29 +295,40 @@ public final class StartDeviceFamily {
                         .orElse(null);
         Optional<Double> low = p.offered.number("voltsLow");
         Optional<Double> high = p.offered.number("voltsHigh");
-        if (line == null || low.isEmpty() || high.isEmpty()) {
-            p.ask("Which volts is it made for?");
+        Optional<Double> from = line != null ? Optional.of(line) : p.needed.number("voltsLow");
+        Optional<Double> to = line != null ? Optional.of(line) : p.needed.number("voltsHigh");
+        String wanted = line != null
+                ? Figures.plain(line) + " V"
+                : band(p.needed, "volts", "V").orElse(NOT_ON_LABEL);
+        String given = band(p.offered, "volts", "V").orElse(NOT_ON_LABEL);
+        if (low.isEmpty() || high.isEmpty() || from.isEmpty() || to.isEmpty()) {
+            boolean isNewSilent = low.isEmpty() || high.isEmpty();
+            p.ask(isNewSilent ? "Which volts is it made for?" : "Measure the line: its band has to cover it.");
+            p.add("volts", wanted, given, UNDECIDED, Mark.PRACTICE, "its volts have to be known: too few burst it");
             return;
         }
-        boolean covers = line >= low.get() * (1 - VOLTS_WITHIN) && line <= high.get() * (1 + VOLTS_WITHIN);
+        boolean covers = low.get() * (1 - VOLTS_WITHIN) <= from.get() && high.get() * (1 + VOLTS_WITHIN) >= to.get();
         p.add(
                 "volts",
-                Figures.plain(line) + " V",
-                band(p.offered, "volts", "V").orElse(""),
+                wanted,
+                given,
                 covers ? LIKE_FOR_LIKE : REFUSED,
                 Mark.PRACTICE,
-                covers ? "its band covers the line" : "the line is outside its band");
+                covers
+                        ? line != null ? "its band covers the line" : "its band covers the old one's"
+                        : line != null ? "the line is outside its band" : "outside the old one's band");
     }
 
-    /** The unit's own tons; where the plate does not tell them, the old one's band. */
+    /** Tons of the compressor it starts; where the plate does not tell them, the old one's band. */
     private static void tons(SpecPair p) {
-        double unit = PlateFacts.of(p.circuit.plate()).tons();
+        int compressors = Math.max(1, p.circuit.plate().rows("compressors").size());
+        double unit = PlateFacts.of(p.circuit.plate()).tons() / compressors;
         Optional<Double> low = p.offered.number("tonsLow");
         Optional<Double> high = p.offered.number("tonsHigh");
         Optional<Double> oldLow = p.needed.number("tonsLow");
         Optional<Double> oldHigh = p.needed.number("tonsHigh");
         String wanted = unit > 0
-                ? Figures.plain(unit) + " ton"
+                ? Figures.plain(Figures.tidy(unit)) + " ton" + (compressors > 1 ? " each" : "")
                 : band(p.needed, "tons", "ton").orElse(NOT_ON_LABEL);
         String given = band(p.offered, "tons", "ton").orElse(NOT_ON_LABEL);
         if (low.isEmpty() || high.isEmpty() || (unit <= 0 && (oldLow.isEmpty() || oldHigh.isEmpty()))) {
@@ -286,18 +339,24 @@ public final class StartDeviceFamily {
         double from = unit > 0 ? unit : oldLow.orElse(0.0);
         double to = unit > 0 ? unit : oldHigh.orElse(0.0);
         boolean holds = low.get() <= from + SAME && high.get() >= to - SAME;
+        boolean overlaps = unit <= 0 && low.get() <= to + SAME && high.get() >= from - SAME;
         boolean same = low.equals(oldLow) && high.equals(oldHigh);
+        if (!holds && overlaps) {
+            p.ask("How many tons has the unit? This one covers only some of what the old one did.");
+        }
         p.add(
                 "tons",
                 wanted,
                 given,
-                !holds ? REFUSED : same ? LIKE_FOR_LIKE : SUITABLE,
+                holds ? same ? LIKE_FOR_LIKE : SUITABLE : overlaps ? UNDECIDED : REFUSED,
                 Mark.PRACTICE,
-                holds ? "its band holds the unit's size" : "its band does not hold the unit's size");
+                holds
+                        ? "its band holds the unit's size"
+                        : overlaps ? "a narrower band: the unit's size decides" : "its band does not hold the unit's size");
     }
 
     private static List<String> terminals(Spec spec) {
-        return spec.text("type").filter("POTENTIAL_RELAY"::equals).isPresent()
+        return isBareRelay(spec)
                 ? List.of("1", "2", "5")
                 : List.of("1", "2");
     }

@@ -46,16 +46,20 @@ public final class StartDeviceLabel {
                 type("POTENTIAL_RELAY", i, next + 1);
             } else if (grammar.is(i, "solid") && grammar.is(next, "state")) {
                 type("SOLID_STATE", i, next + 1);
-            } else if (grammar.is(i, "start") && (grammar.is(next, "device") || grammar.is(next, "kit"))) {
+            } else if (grammar.is(i, "kit")) {
+                grammar.read("kit", Value.of(true), i, i + 1);
+            } else if (grammar.is(i, "start") && grammar.is(next, "device")) {
                 grammar.skip(i, next + 1);
             }
         }
+        relayVolts();
         for (int i = 0; i < grammar.size(); i++) {
             if (grammar.free(i)
                     && !grammar.isNumber(i)
                     && TONS.contains(grammar.at(i).word())) {
                 band(i, "tonsLow", "tonsHigh");
             } else if (grammar.is(i, "v")
+                    && grammar.free(i)
                     && grammar.isNumber(i - 1)
                     && grammar.at(i - 1).number() >= LEAST_VOLTS) {
                 band(i, "voltsLow", "voltsHigh");
@@ -63,6 +67,36 @@ public final class StartDeviceLabel {
         }
         boolean isNothing = StartDeviceFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
         return grammar.done(isNothing ? null : KIND);
+    }
+
+    /** {@code PICK UP 180-195 V}, {@code COIL 332V}: volts of a potential relay, which are not the line's. */
+    private void relayVolts() {
+        for (int i = 0; i < grammar.size(); i++) {
+            int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
+            if (grammar.is(i, "pick") && grammar.is(next, "up")) {
+                figure("pickUpVolts", i, next + 1);
+            } else if (grammar.is(i, "pickup")) {
+                figure("pickUpVolts", i, i + 1);
+            } else if (grammar.is(i, "drop") && grammar.is(next, "out")) {
+                figure("dropOutVolts", i, next + 1);
+            } else if (grammar.is(i, "dropout")) {
+                figure("dropOutVolts", i, i + 1);
+            } else if (grammar.isOneOf(i, Set.of("coil", "cont", "continuous"))) {
+                figure("continuousVolts", i, i + 1);
+            }
+        }
+    }
+
+    /** The figure behind a name; of a range its upper end. */
+    private void figure(String field, int from, int at) {
+        int number = grammar.is(at, ":") || grammar.is(at, "=") ? at + 1 : at;
+        if (!grammar.isNumber(number) || grammar.has(field)) {
+            return;
+        }
+        boolean isRange = grammar.is(number + 1, "-") && grammar.isNumber(number + 2);
+        int last = isRange ? number + 2 : number;
+        int end = grammar.is(last + 1, "v") ? last + 2 : last + 1;
+        grammar.read(field, Value.of(grammar.at(last).number()), from, end);
     }
 
     private void type(String type, int from, int to) {

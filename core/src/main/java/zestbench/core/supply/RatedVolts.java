@@ -18,18 +18,6 @@ record RatedVolts(List<Double> rated, Optional<Limits> printed) {
     /** What a 208/230 plate stands. [practice, AHRI 110 range, from memory] */
     private static final Limits OF_PAIR = new Limits(187, 253);
 
-    /** System voltages. [ANSI C84.1, from memory] */
-    private static final double[] SYSTEMS = {120, 208, 240, 277, 347, 480, 600};
-
-    /** The system voltage nearest to what was read. */
-    static double nominalOf(double volts) {
-        double nearest = SYSTEMS[0];
-        for (double system : SYSTEMS) {
-            nearest = Math.abs(system - volts) < Math.abs(nearest - volts) ? system : nearest;
-        }
-        return nearest;
-    }
-
     static RatedVolts from(Spec plate) {
         Optional<Double> low = plate.number("minVolts");
         Optional<Double> high = plate.number("maxVolts");

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
@@ -24,8 +25,10 @@ import zestbench.core.value.Value;
 public final class SupplyVoltage {
     /** Under this share of the highest reading a pair hangs on a lost or back-fed leg. [practice] */
     private static final double LOST_SHARE = 0.75;
-    /** Between these a reading names neither 208 nor 240. [practice] */
-    private static final Limits BETWEEN_SYSTEMS = new Limits(215, 228);
+    /** Under this share of the highest reading a single pair shows a leg that is fed back. [practice] */
+    private static final double BACK_FED_SHARE = 0.5;
+
+    private static final double NOTHING = 5;
 
     /** Units of less are fed from one leg and neutral. */
     private static final double LEG_TO_LEG_FROM = 150;
@@ -53,7 +56,7 @@ public final class SupplyVoltage {
         if (plate.has("volts") || (plate.has("minVolts") && plate.has("maxVolts"))) {
             return judge(plate, readings, meter);
         }
-        double nominal = RatedVolts.nominalOf(highest(readings));
+        double nominal = SystemVolts.nominal(highest(readings));
         Judgement by = judge(new Spec(new Value.Fields(Map.of("volts", Value.numbers(nominal)))), readings, meter);
         List<Finding> all = new ArrayList<>(by.findings());
         all.add(Finding.info("No rated volts from the plate yet: judged as a {} V system, the nearest.", nominal));
@@ -62,8 +65,13 @@ public final class SupplyVoltage {
 
     private Judgement judge(List<PairReading> readings) {
         List<Judged> verdicts = new ArrayList<>();
+        Optional<String> grounded = groundedLeg(readings);
+        grounded.ifPresent(leg -> findings.add(Finding.info(
+                "{} reads 0 to ground while all pairs are right: a corner-grounded system, no fault.", leg)));
         for (PairReading reading : readings) {
-            verdicts.add(isLine(reading) ? legs(reading) : toGround(reading));
+            boolean isCorner =
+                    grounded.filter(leg -> reading.pair().startsWith(leg)).isPresent();
+            verdicts.add(isLine(reading) ? legs(reading) : toGround(reading, isCorner));
         }
         lost(readings.stream().filter(PairReading::isBetweenLegs).toList());
         return Judgement.of(verdicts, findings);
@@ -85,7 +93,7 @@ public final class SupplyVoltage {
             case TOO_CLOSE -> Phrase.of("{} V lies within the meter's doubt of ±{} of a limit.", pair.volts(), doubt);
             default -> Phrase.of("{} V is inside, the meter's doubt is ±{}.", pair.volts(), doubt);
         };
-        if (rated.rated().size() > 1 && BETWEEN_SYSTEMS.contains(pair.volts())) {
+        if (rated.rated().size() > 1 && SystemVolts.isBetween(pair.volts())) {
             findings.add(Finding.info(
                     "{}: {} V lies between a 208 and a 240 V system: ask which it is before a tap or a coil is chosen.",
                     pair.pair(),
@@ -103,17 +111,19 @@ public final class SupplyVoltage {
     }
 
     /** To ground a leg reads something or nothing; a high leg reads 208 V where the others read 120, and is no fault. */
-    private Judged toGround(PairReading pair) {
+    private Judged toGround(PairReading pair, boolean isCorner) {
         Reading reading = Reading.of(Quantity.VOLTS, pair.volts());
         boolean alive = pair.volts() > rated.limits().low() * (1 - LOST_SHARE);
-        Phrase working = alive
+        Phrase working = isCorner
+                ? Phrase.of("{} V to ground, all pairs right: this corner of the system is grounded.", pair.volts())
+                : alive
                 ? Phrase.of(
                         "{} V to ground: the leg is there. 208 V on one leg only is a high-leg system, no fault.",
                         pair.volts())
                 : Phrase.of("{} V to ground: nothing on this leg.", pair.volts());
         return new Judged(
                 pair.pair(),
-                alive ? Verdict.GOOD : Verdict.FAILED,
+                alive || isCorner ? Verdict.GOOD : Verdict.FAILED,
                 reading,
                 meter.uncertaintyOf(reading),
                 null,
@@ -125,7 +135,37 @@ public final class SupplyVoltage {
         if (!legs.isEmpty() && highest(legs) == 0) {
             findings.add(Finding.stop("No volts on any pair: disconnect, fuses or the utility's own supply."));
         }
-        lostLeg(legs).ifPresent(findings::add);
+        lostLeg(legs).or(() -> backFed(legs)).ifPresent(findings::add);
+    }
+
+    /** The leg that reads nothing to ground while all three pairs are inside the limits. [physics] */
+    private Optional<String> groundedLeg(List<PairReading> readings) {
+        List<PairReading> legs =
+                readings.stream().filter(PairReading::isBetweenLegs).toList();
+        Limits limits = rated.limits();
+        if (legs.size() != 3 || !legs.stream().allMatch(p -> limits.contains(p.volts()))) {
+            return Optional.empty();
+        }
+        List<PairReading> dead = readings.stream()
+                .filter(p -> !isLine(p) && p.pair().endsWith("-G") && p.volts() < NOTHING)
+                .toList();
+        return dead.size() == 1 ? Optional.of(dead.get(0).pair().substring(0, 2)) : Optional.empty();
+    }
+
+    /** One of three pairs reads next to nothing: one of its legs is lost and fed from the other through a motor. [physics] */
+    public static Optional<Finding> backFed(List<PairReading> legs) {
+        double highest = highest(legs);
+        List<PairReading> low = legs.stream()
+                .filter(p -> p.volts() < highest * BACK_FED_SHARE)
+                .toList();
+        if (legs.size() != 3 || low.size() != 1 || highest == 0) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.stop(
+                "{} reads {} V while the other pairs are there: one of its legs is lost and fed back through a motor, an open "
+                        + "fuse as a rule. Volts to ground do not clear it. Fuses out, read by ohms.",
+                low.get(0).pair(),
+                low.get(0).volts()));
     }
 
     /** Two of three pairs that read low share the lost leg. [physics] */

@@ -95,6 +95,14 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         return ALL.stream().filter(q -> q.key().equals(key)).findFirst();
     }
 
+    /** What answers settle. @param answers keys of answers by keys of questions */
+    public static Map<Fact, Boolean> facts(Map<String, String> answers) {
+        Map<Fact, Boolean> out = new EnumMap<>(Fact.class);
+        answers.forEach((question, answer) ->
+                named(question).flatMap(q -> q.answer(answer)).ifPresent(a -> out.putAll(a.facts())));
+        return out;
+    }
+
     /** The question that settles {@code fact}. */
     public static Question about(Fact fact) {
         return ALL.stream()

@@ -31,6 +31,7 @@ import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
 import zestbench.core.suspect.Fact;
+import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
 import zestbench.core.transformer.TransformerJudgement;
 import zestbench.core.wiring.Sheet;
@@ -274,6 +275,11 @@ public final class CallState {
         return places.getOrDefault(name, PlaceFound.NOTHING);
     }
 
+    /** Whether somebody said that the compressor does not run. */
+    public boolean isSaidSilent() {
+        return Boolean.FALSE.equals(Question.facts(answers).get(Fact.COMPRESSOR_RUNS));
+    }
+
     /** The suspects by everything that is known so far. */
     public Suspects suspects() {
         return Suspects.of(evidence());
@@ -298,7 +304,9 @@ public final class CallState {
                 isElsewhere ? null : supply.lineVolts().orElse(null),
                 null,
                 isElsewhere ? plates.indoor() : plates.outdoor(),
-                part.family().kind().equals(MotorLabel.KIND) ? MotorFamily.usedTaps(part.spec(), part.wires()) : null,
+                part.family().kind().equals(MotorLabel.KIND) && !part.wires().isEmpty()
+                        ? MotorFamily.usedTaps(part.spec(), part.wires())
+                        : null,
                 beside(part));
     }
 

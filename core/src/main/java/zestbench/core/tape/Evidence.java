@@ -29,9 +29,7 @@ final class Evidence {
             Iterable<PartState> parts) {
         Evidence evidence = new Evidence();
         plate.number("phase").ifPresent(phase -> evidence.facts.put(Fact.THREE_PHASE, phase == 3));
-        answers.forEach((question, answer) -> Question.named(question)
-                .flatMap(q -> q.answer(answer))
-                .ifPresent(a -> evidence.facts.putAll(a.facts())));
+        evidence.facts.putAll(Question.facts(answers));
         evidence.supply(supply);
         for (Line line : windings) {
             evidence.windings((Entry.WindingsRead) line.entry());

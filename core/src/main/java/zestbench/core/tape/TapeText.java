@@ -133,7 +133,9 @@ public record TapeText(
     }
 
     private static TapeText windings(Entry.WindingsRead e) {
-        Verdict overall = Judgement.of(e.verdicts(), e.findings()).overall();
+        Verdict overall = Optional.ofNullable(
+                        Judgement.of(e.verdicts(), e.findings()).overall())
+                .orElse(Verdict.NOT_JUDGED);
         List<String> lines = new ArrayList<>();
         e.verdicts().forEach(j -> {
             String line =

@@ -70,7 +70,7 @@ public final class TransformerFamily {
     static String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
         spec.number("voltAmps").ifPresent(v -> out.add(Figures.plain(v) + " VA"));
-        List<Double> taps = spec.numbers("primaryVolts");
+        List<Double> taps = TransformerMatch.taps(spec);
         if (!taps.isEmpty()) {
             out.add(String.join("/", taps.stream().map(Figures::plain).toList()) + " V");
         }
@@ -81,6 +81,8 @@ public final class TransformerFamily {
     private static List<Attribute> missing(Spec spec) {
         return TransformerAttributes.ALL.stream()
                 .filter(a -> a.decides() && !spec.has(a.name()))
+                .filter(a -> !a.name().equals("primaryVolts")
+                        || TransformerMatch.taps(spec).isEmpty())
                 .toList();
     }
 

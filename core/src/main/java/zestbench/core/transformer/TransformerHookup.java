@@ -27,7 +27,7 @@ final class TransformerHookup {
     /** Terminals by what they are for: the common, each tap, the secondary. */
     static List<String> terminals(Spec spec) {
         List<String> out = new ArrayList<>(List.of(COMMON));
-        spec.numbers("primaryVolts").stream().sorted().forEach(v -> out.add(tap(v)));
+        TransformerMatch.taps(spec).forEach(v -> out.add(tap(v)));
         out.add(SECONDARY_R);
         out.add(SECONDARY_C);
         return out;

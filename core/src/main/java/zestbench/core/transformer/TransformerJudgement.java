@@ -34,7 +34,7 @@ public final class TransformerJudgement {
 
     private static final double MOST_SHARE = 1.10;
     /** How much higher a small one reads with nothing on it. [practice] */
-    private static final double UNLOADED = 1.20;
+    private static final double UNLOADED = 1.15;
 
     private static final double NOTHING = 2;
     private static final double TAP_WITHIN = 0.10;
@@ -79,7 +79,7 @@ public final class TransformerJudgement {
     }
 
     private double tap(double line) {
-        return request.spec().numbers("primaryVolts").stream()
+        return TransformerMatch.taps(request.spec()).stream()
                 .min(Comparator.comparingDouble(t -> Math.abs(t - line)))
                 .orElse(line);
     }
@@ -135,6 +135,14 @@ public final class TransformerJudgement {
             findings.add(Finding.caution(
                     "Under 90 % of {} V: overloaded, or on the wrong tap. Add up what hangs on it.",
                     Figures.fixed(expected, 1)));
+        } else if (volts > limits.high()) {
+            findings.add(Finding.caution(
+                    "Above {} V it is the tap, not a dead part: hold the line against the tap that is used.",
+                    Figures.fixed(limits.high(), 1)));
+            verdict = verdict == Verdict.FAILED ? Verdict.WEAK : verdict;
+        }
+        if (!isLoaded && volts > expected * MOST_SHARE && volts <= limits.high()) {
+            findings.add(Finding.info("High, as a small one reads with little on it: read it again under load."));
         }
         add(
                 section,
@@ -147,7 +155,7 @@ public final class TransformerJudgement {
                         ? ""
                         : " = " + Figures.plain(rated) + " × " + Figures.plain(primary) + " ÷ "
                                 + Figures.plain(tap(primary)),
-                isLoaded ? "90 to 110 % under load" : "unloaded a small one reads up to 20 % high");
+                isLoaded ? "90 to 110 % under load" : "unloaded a small one reads up to 15 % high");
     }
 
     private void add(

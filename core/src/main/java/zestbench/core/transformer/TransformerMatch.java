@@ -8,11 +8,11 @@ import static zestbench.core.judgement.Grade.SUITABLE;
 import static zestbench.core.judgement.Grade.UNDECIDED;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
@@ -30,8 +30,11 @@ import zestbench.core.shop.ShopRules.SmallerTransformer;
 
 /** How offered transformers serve in the place of an old one: load, taps for the line that was measured, secondary. */
 final class TransformerMatch {
-    /** A coil is promised to pull in from here. [IEC 60947-4-1, 85 % of 24 V] */
-    static final double LEAST_SHARE = 0.85;
+    /**
+     * Under this share of its rated volts a secondary leaves its coils no margin: a 24 V coil is promised to pull in from
+     * 20.4 V, so 21.0 is the least that is offered. [practice, over IEC 60947-4-1]
+     */
+    static final double LEAST_SHARE = 0.875;
 
     static final double MOST_SHARE = 1.10;
     /** What is held may fill so much of it. [practice] */
@@ -40,6 +43,11 @@ final class TransformerMatch {
     private static final double CLASS_TWO_LIMIT = 100;
     private static final double SAME = 1e-6;
     private static final double USUAL_HERTZ = 60;
+    private static final double USUAL_SECONDARY = 24;
+    /** The systems a line of 215 to 228 V may be of. */
+    private static final List<Double> SERVES_BETWEEN = List.of(208.0, 240.0);
+
+    private static final double HIGHEST_BETWEEN = 240;
     private static final Mark CLASS_TWO = Mark.standard("NEC chapter 9, table 11");
     private static final Mark COILS = Mark.standard("IEC 60947-4-1");
     private static final List<Consumer<SpecPair>> RULES = List.of(
@@ -55,14 +63,36 @@ final class TransformerMatch {
     static MatchAnswer of(MatchRequest request) {
         check(request.required(), "required.");
         double old = request.required().number("voltAmps").orElse(0.0);
+        MatchRequest larger = request.requiring(withLargestPower(request));
         return Offers.graded(
-                request,
+                larger,
                 disagreements(request, old),
                 new Offers.Way(
-                        spec -> compare(request, spec),
+                        spec -> compare(larger, spec),
                         TransformerFamily::shortText,
                         spec -> Math.abs(spec.number("voltAmps").orElse(0.0) - old),
                         1));
+    }
+
+    /** What is needed with the most VA that any witness names. */
+    private static Spec withLargestPower(MatchRequest request) {
+        double most = request.required().number("voltAmps").orElse(0.0);
+        for (Witness witness : request.witnesses()) {
+            most = Math.max(most, witness.spec().number("voltAmps").orElse(0.0));
+        }
+        return most > 0 ? request.required().with("voltAmps", zestbench.core.value.Value.of(most)) : request.required();
+    }
+
+    /** Primary volts, lowest first: those that are named, else those of the printed leads. */
+    static List<Double> taps(Spec spec) {
+        List<Double> named = spec.numbers("primaryVolts");
+        List<Double> out = named.isEmpty()
+                ? spec.rows("leads").stream()
+                        .flatMap(l -> l.number("volts").stream())
+                        .filter(v -> v > 0)
+                        .toList()
+                : named;
+        return out.stream().distinct().sorted().toList();
     }
 
     private static void check(Spec spec, String place) {
@@ -201,90 +231,82 @@ final class TransformerMatch {
 
     /** The tap named for the line; another gives another secondary. [physics] */
     private static void primary(SpecPair p) {
-        List<Double> taps = p.offered.numbers("primaryVolts").stream().sorted().toList();
+        List<Double> taps = taps(p.offered);
+        List<Double> old = taps(p.needed);
         Double line = p.circuit.lineVolts();
-        String given = taps.isEmpty()
-                ? NOT_ON_LABEL
-                : String.join("/", taps.stream().map(Figures::plain).toList()) + " V";
         if (taps.isEmpty()) {
             p.ask("Which primary volts are printed, and which lead is which?");
             p.add(
                     "primaryVolts",
                     line == null ? "?" : Figures.plain(line) + " V line",
-                    given,
+                    NOT_ON_LABEL,
                     UNDECIDED,
                     Mark.PRACTICE,
                     "the taps have to be known");
-            return;
-        }
-        if (line == null) {
-            boolean same = taps.containsAll(p.needed.numbers("primaryVolts"))
-                    && !p.needed.numbers("primaryVolts").isEmpty();
+        } else if (line == null) {
+            boolean same = taps.containsAll(old) && !old.isEmpty();
             p.ask("Measure the line before a tap is chosen.");
             p.add(
                     "primaryVolts",
-                    words(p.needed.numbers("primaryVolts")),
-                    given,
+                    words(old),
+                    words(taps),
                     same ? LIKE_FOR_LIKE : UNDECIDED,
                     Mark.PRACTICE,
                     same ? "has the old one's taps" : "which tap is used follows from the line");
-            return;
+        } else {
+            onLine(p, line, taps, old);
         }
-        double rated = p.offered.number("secondaryVolts").orElse(24.0);
-        double nearest = taps.stream()
-                .min(Comparator.comparingDouble(t -> Math.abs(line - t)))
-                .orElseThrow();
-        double expected = rated * line / nearest;
-        boolean isNamed = Math.abs(nominal(line) - nearest) <= SAME || isUtilisation(nearest, nominal(line));
+    }
+
+    private static void onLine(SpecPair p, double line, List<Double> taps, List<Double> old) {
+        double rated = p.offered.number("secondaryVolts").orElse(USUAL_SECONDARY);
+        double tap = tapFor(taps, line);
+        double expected = rated * line / tap;
         boolean inside = expected >= LEAST_SHARE * rated - SAME && expected <= MOST_SHARE * rated + SAME;
+        boolean isBetween = SystemVolts.isBetween(line);
+        boolean servesBoth = SERVES_BETWEEN.stream()
+                .allMatch(system -> taps.stream().anyMatch(t -> SystemVolts.servedBy(t) == system));
+        boolean isNamed = isBetween ? servesBoth : SystemVolts.servedBy(tap) == SystemVolts.nominal(line);
+        if (isBetween) {
+            p.ask("Is it a 208 or a 240 V system? " + Figures.plain(line)
+                    + " V lies between; undecided, the higher tap is the safe one.");
+        }
         Grade outcome = !inside
                 ? REFUSED
-                : isNamed
-                        ? taps.equals(p.needed.numbers("primaryVolts").stream()
-                                        .sorted()
-                                        .toList())
-                                ? LIKE_FOR_LIKE
-                                : SUITABLE
-                        : STOPGAP;
+                : isNamed ? taps.equals(old) ? LIKE_FOR_LIKE : SUITABLE : isBetween ? UNDECIDED : STOPGAP;
         if (p.offered.text("windings").filter("SERIES_PARALLEL"::equals).isPresent()) {
             p.ask("Two windings: in parallel for the lower volts, in series for the higher, as its label draws it.");
         }
         p.add(
                 "primaryVolts",
                 Figures.plain(line) + " V line",
-                given,
+                words(taps),
                 outcome,
                 inside ? Mark.PHYSICS : COILS,
                 "{} V on the {} V tap gives {} V; {} to {} V serve its coils",
                 line,
-                nearest,
+                tap,
                 Figures.fixed(expected, 1),
                 Figures.fixed(LEAST_SHARE * rated, 1),
                 Figures.fixed(MOST_SHARE * rated, 1));
+    }
+
+    /** Of taps, lowest first, the one nearest to the line; between the systems the higher one, which gives too little rather than too much. */
+    static double tapFor(List<Double> taps, double line) {
+        double best = taps.get(0);
+        for (double tap : taps) {
+            boolean isBetter = SystemVolts.isBetween(line)
+                    ? tap <= HIGHEST_BETWEEN
+                    : Math.abs(tap - line) < Math.abs(best - line);
+            best = isBetter ? tap : best;
+        }
+        return best;
     }
 
     private static String words(List<Double> volts) {
         return volts.isEmpty()
                 ? NOT_ON_LABEL
                 : String.join("/", volts.stream().map(Figures::plain).toList()) + " V";
-    }
-
-    /** The system a line belongs to: the nearest of the usual. [practice] */
-    static double nominal(double line) {
-        double best = 120;
-        for (double system : List.of(120.0, 208.0, 240.0, 277.0, 347.0, 480.0, 600.0)) {
-            best = Math.abs(line - system) < Math.abs(line - best) ? system : best;
-        }
-        return best;
-    }
-
-    /** 115 serves 120, 200 serves 208, 230 serves 240, 460 serves 480. [ANSI C84.1, from memory] */
-    private static boolean isUtilisation(double tap, double system) {
-        return (tap == 115 && system == 120)
-                || (tap == 200 && system == 208)
-                || (tap == 230 && system == 240)
-                || (tap == 460 && system == 480)
-                || (tap == 575 && system == 600);
     }
 
     private static void hertz(SpecPair p) {
@@ -302,11 +324,22 @@ final class TransformerMatch {
                         : String.join("/", now.stream().map(Figures::plain).toList()) + " Hz",
                 now.isEmpty() ? UNDECIDED : serves ? LIKE_FOR_LIKE : REFUSED,
                 Mark.PHYSICS,
-                serves ? "made for it" : "a 60 Hz core is overfluxed on 50 Hz");
+                serves
+                        ? "made for it"
+                        : supply < USUAL_HERTZ
+                                ? "a 60 Hz core is overfluxed on 50 Hz"
+                                : "60 Hz is not on its label: a 50 Hz core stands it, its maker has to say so");
     }
 
     private static void class2(SpecPair p) {
-        if (!p.needed.flag("class2").orElse(false)) {
+        Optional<Boolean> old = p.needed.flag("class2");
+        Optional<Boolean> offered = p.offered.flag("class2");
+        if (old.isEmpty() && offered.filter(c -> !c).isPresent()) {
+            p.ask("Was the old one Class 2? Thermostat wire is Class 2 wire.");
+            p.add("class2", NOT_ON_LABEL, "not Class 2", UNDECIDED, CLASS_TWO, "the wires it feeds may be Class 2 wires");
+            return;
+        }
+        if (!old.orElse(false)) {
             return;
         }
         Optional<Boolean> now = p.offered.flag("class2");

@@ -128,6 +128,10 @@ public final class Windings {
             threePhase();
             return;
         }
+        if (rising.get(0).ohms() == 0) {
+            oneShorted(rising.get(0));
+            return;
+        }
         name(rising.get(0), rising.get(1));
         sum(rising.get(0), rising.get(1), rising.get(2));
     }
@@ -158,6 +162,16 @@ public final class Windings {
                 "All three read 0 Ω: windings too low for this meter, or shorted. Settle it with a milliohm meter."));
     }
 
+    /** A pair of 0 Ω is shorted, or lower than this meter can tell: nothing is named by it. */
+    private void oneShorted(PairOhms least) {
+        Reckoning reckoning = Reckoning.of(
+                Mark.PHYSICS, "{} reads 0 Ω: that winding is shorted, or too low for this meter.", least.pair());
+        pairs.forEach(p -> add(p, Verdict.TOO_CLOSE, null, reckoning));
+        findings.add(Finding.caution(
+                "{} reads 0 Ω: shorted, or under what this meter shows. Zero the leads and settle it with a milliohm meter.",
+                least.pair()));
+    }
+
     private void threePhase() {
         double mean = mean();
         Limits limits = new Limits(mean * (1 - SHARE), mean * (1 + SHARE));
@@ -178,11 +192,12 @@ public final class Windings {
                             pair.ohms(),
                             Figures.fixed(100 * off / mean, 1)));
         }
-        findings.add(
-                isApart
-                        ? Finding.caution("A phase is off the mean of the three: turns shorted, or a bad connection. "
-                                + "Zero the leads and read at the terminals once more.")
-                        : Finding.info("All three alike: a three-phase or electronic motor, not a single-phase one."));
+        if (isApart) {
+            findings.add(Finding.caution("A phase is off the mean of the three: turns shorted, or a bad connection. "
+                    + "Zero the leads and read at the terminals once more."));
+        } else if (phase == 0) {
+            findings.add(Finding.info("All three alike: a three-phase or electronic motor, not a single-phase one."));
+        }
     }
 
     private double step(PairOhms pair) {
@@ -223,20 +238,29 @@ public final class Windings {
         double sum = least.ohms() + middle.ohms();
         double doubt = Math.hypot(apart(least, middle), most.uncertainty(meter));
         double off = Math.abs(most.ohms() - sum);
-        boolean agrees = off <= SHARE * sum + doubt;
+        boolean agrees = off <= SHARE * sum;
+        boolean isOff = off > SHARE * sum + doubt;
+        Verdict verdict = agrees ? Verdict.GOOD : isOff ? Verdict.WEAK : Verdict.TOO_CLOSE;
         Reckoning part = Reckoning.of(
                 Mark.PHYSICS,
-                "{} + {} = {} Ω, read {} Ω; 5 % and the meter's doubt of {} Ω allowed.",
+                "{} + {} = {} Ω, read {} Ω: {} % off; 5 % is allowed, the meter's doubt is {} Ω.",
                 least.ohms(),
                 middle.ohms(),
                 Figures.tidy(sum),
                 most.ohms(),
+                Math.round(100 * off / sum),
                 Figures.fixed(doubt, 2));
         Limits limits = new Limits(Math.max(0, sum * (1 - SHARE)), sum * (1 + SHARE));
-        add(least, agrees ? Verdict.GOOD : Verdict.WEAK, null, part);
-        add(middle, agrees ? Verdict.GOOD : Verdict.WEAK, null, part);
-        add(most, agrees ? Verdict.GOOD : Verdict.WEAK, limits, part);
-        if (!agrees) {
+        add(least, verdict, null, part);
+        add(middle, verdict, null, part);
+        add(most, verdict, limits, part);
+        if (verdict == Verdict.TOO_CLOSE) {
+            findings.add(Finding.caution(
+                    "The largest is {} % off the sum of the other two, inside what this meter can tell: zero the leads and "
+                            + "read again, or take a milliohm meter.",
+                    Math.round(100 * off / sum)));
+        }
+        if (isOff) {
             findings.add(Finding.caution("The largest is not the sum of the other two: the windings are doubtful. "
                     + "Zero the leads, read at the far end of the wires, then at the terminals."));
         }

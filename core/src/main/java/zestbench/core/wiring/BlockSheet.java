@@ -11,10 +11,13 @@ import zestbench.core.wiring.Sheet.Step;
 
 /** A sheet for a part whose wires go, name for name, onto the terminals of another: contactor, relay, fuse holder. */
 public final class BlockSheet {
+    private static final String JOINED = "JOIN";
+
     private final List<Step> steps = new ArrayList<>();
     private final List<Wire> wires;
     private final Device was;
     private final Device is;
+    private List<String> joined = List.of();
 
     /** @param wires as found; where none were named every terminal of the old part has one */
     public BlockSheet(String oldCaption, List<String> old, String newCaption, List<String> now, List<Wire> wires) {
@@ -34,6 +37,11 @@ public final class BlockSheet {
         steps.add(new Step(key, "", "", text));
     }
 
+    /** Wires of these terminals have no place on the new part and are joined with each other, never capped. */
+    public void join(List<String> terminals) {
+        joined = terminals;
+    }
+
     public List<Wire> wires() {
         return wires;
     }
@@ -46,6 +54,12 @@ public final class BlockSheet {
             String terminal = servedBy.apply(wire.terminal());
             String tracer = Optional.ofNullable(wire.tracer()).orElse("");
             String key = "wire-" + (i + 1);
+            if (joined.contains(wire.terminal())) {
+                leads.add(new Lead(wire, new Spot(1, JOINED), true));
+                steps.add(new Step(
+                        key, wire.colour(), tracer, wire.text() + ": from " + wire.terminal() + " to the joining terminal"));
+                continue;
+            }
             if (terminal.isEmpty() || !is.terminals().contains(terminal)) {
                 steps.add(new Step(
                         key, wire.colour(), tracer, "Cap " + wire.text() + ": the new part has no " + wire.terminal()));
@@ -67,6 +81,12 @@ public final class BlockSheet {
                         .toList(),
                 List.of(),
                 List.of());
-        return new Sheet(found, new Graph(List.of(is), leads, List.of(), List.of()), List.copyOf(steps));
+        return new Sheet(found, new Graph(devices(), leads, List.of(), List.of()), List.copyOf(steps));
+    }
+
+    private List<Device> devices() {
+        return joined.isEmpty()
+                ? List.of(is)
+                : List.of(is, new Device("listed terminal, insulated", List.of(JOINED), false));
     }
 }

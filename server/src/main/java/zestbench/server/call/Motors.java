@@ -96,7 +96,7 @@ public class Motors {
         Calls.Open call = calls.working(callId);
         Motor motor = motor(call, which);
         Rated rated = rated(call, motor, taken);
-        return RunningAmps.judge(List.of(taken(motor, taken)), rated, meters.inUse(Quantity.AMPS));
+        return RunningAmps.judge(List.of(taken(call, motor, taken)), rated, meters.inUse(Quantity.AMPS));
     }
 
     /** Judges running amps and puts them on the tape. */
@@ -120,12 +120,18 @@ public class Motors {
                         taken.speed() == null || taken.speed().isBlank() ? null : taken.speed(),
                         all.size() > 1 ? all.subList(1, all.size()) : null,
                         taken.inrush(),
-                        taken(motor, taken).isPumping(limit == null ? 0 : limit),
+                        taken(call, motor, taken).isPumping(limit),
                         meters.inUse(Quantity.AMPS).text()));
     }
 
-    private static Taken taken(Motor motor, AmpsTaken given) {
-        return new Taken(motor.kind(), given.amps(), given.inrush(), given.volts(), given.pressuresEqual());
+    private static Taken taken(Calls.Open call, Motor motor, AmpsTaken given) {
+        return new Taken(
+                motor.kind(),
+                given.amps(),
+                given.inrush(),
+                given.volts(),
+                given.pressuresEqual(),
+                call.state().isSaidSilent());
     }
 
     /** The motor's own label goes before the plate, what was typed before both. */
@@ -150,14 +156,6 @@ public class Motors {
             ratedLoad = taken.rated();
             fullLoad = taken.rated();
         }
-        boolean isCompressor = motor.kind() == RunningAmps.Place.COMPRESSOR;
-        InputProblem.require(
-                (isCompressor ? ratedLoad : fullLoad) != null,
-                "rated",
-                null,
-                isCompressor
-                        ? "the plate's RLA is not known: give it, such as 17.9"
-                        : "neither label nor plate tells its FLA: give it, such as 1.9");
         return new Rated(ratedLoad, fullLoad, lockedRotor, volts);
     }
 

@@ -2,7 +2,11 @@ package zestbench.server.open;
 
 import jakarta.validation.Valid;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -14,6 +18,7 @@ import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Circuit;
+import zestbench.core.family.MatchRequest.Doubted;
 import zestbench.core.family.MatchRequest.Offer;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
@@ -21,6 +26,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelRead;
 import zestbench.core.plate.PlateAttributes;
 import zestbench.core.quantity.InputProblem;
@@ -51,7 +57,8 @@ import zestbench.server.problem.TooLarge;
 @RestController
 class OpenInterface {
     private static final int LONGEST_TEXT = 20_000;
-    private static final int MOST_LINES = 20_000;
+    private static final int MOST_OFFERS = 500;
+    private static final int MOST_STOCK = 2_000;
     private static final double MOST_VOLTS = 1_000;
     private static final String VOLTAGE = "voltage";
     private static final String UNBALANCE = "unbalance";
@@ -144,11 +151,12 @@ class OpenInterface {
 
     private static JudgeAnswer answer(Judgement judgement) {
         List<VerdictGiven> verdicts = judgement.verdicts().stream()
+                .filter(v -> v.verdict() != Verdict.NOT_JUDGED)
                 .map(v -> {
                     Limits limits = v.limits();
                     return new VerdictGiven(
                             v.subject(),
-                            v.verdict(),
+                            OpenWords.Outcome.of(v.verdict()),
                             limits == null ? null : limits.low(),
                             limits == null ? null : limits.high(),
                             v.reading().isFigure() ? v.reading().value() : null,
@@ -157,7 +165,11 @@ class OpenInterface {
                             v.reckoning().mark());
                 })
                 .toList();
-        return new JudgeAnswer(verdicts, judgement.overall(), FindingGiven.of(judgement.findings()));
+        Verdict overall = judgement.overall();
+        return new JudgeAnswer(
+                verdicts,
+                overall == null ? null : OpenWords.Outcome.of(overall),
+                FindingGiven.of(judgement.findings()));
     }
 
     private static Reading reading(TakenReading taken, int index) {
@@ -198,22 +210,32 @@ class OpenInterface {
         List<Attribute> attributes = family.attributes();
         List<OpenWords.OfferGiven> offers = orEmpty(request.offers());
         List<OpenWords.StockGiven> stock = orEmpty(request.stock());
-        InputProblem.require(
-                offers.size() + stock.size() <= MOST_LINES,
-                "offers",
-                offers.size() + stock.size(),
-                "give up to 20,000");
+        if (offers.size() > MOST_OFFERS || stock.size() > MOST_STOCK) {
+            throw new TooLarge("There are " + offers.size() + " offers and " + stock.size()
+                    + " lines of stock; give up to 500 offers and 2,000 lines");
+        }
         MatchRequest asked = new MatchRequest(
                 spec(attributes, request.required(), "required"),
                 witnesses(request),
                 circuit(request.context()),
                 offers(attributes, offers),
                 stock(attributes, stock),
-                RulesPart.orDefault(request.rules()));
-        MatchAnswer answer = family.match().apply(asked);
+                RulesPart.orDefault(request.rules()),
+                doubted(request.doubted()));
+        MatchAnswer answer = family.matched(asked);
         return new MatchedAnswer(
                 FindingGiven.of(answer.findings()),
                 answer.matches().stream().map(OpenInterface::match).toList());
+    }
+
+    private static Doubted doubted(OpenWords.@Nullable DoubtedGiven given) {
+        if (given == null) {
+            return Doubted.NOTHING;
+        }
+        Map<String, Set<String>> offers = new LinkedHashMap<>();
+        Map<String, List<String>> named = given.offers() == null ? Map.of() : given.offers();
+        named.forEach((id, fields) -> offers.put(id, new LinkedHashSet<>(orEmpty(fields))));
+        return new Doubted(new LinkedHashSet<>(orEmpty(given.required())), offers);
     }
 
     static MatchGiven match(MatchAnswer.Match match) {
@@ -272,7 +294,8 @@ class OpenInterface {
                 phase,
                 spec(PlateAttributes.ALL, given.plate(), "context.plate"),
                 taps,
-                OpenParts.beside(given));
+                OpenParts.beside(given),
+                OpenParts.role(given));
     }
 
     private static List<Offer> offers(List<Attribute> attributes, List<OpenWords.OfferGiven> given) {

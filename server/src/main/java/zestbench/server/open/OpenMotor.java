@@ -3,10 +3,13 @@ package zestbench.server.open;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.Pumping;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.proof.Altitude;
+import zestbench.core.proof.ProofPoint;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
@@ -23,7 +26,8 @@ final class OpenMotor {
     private static final List<Attribute> AMPS = List.of(
             Attribute.number("ratedLoadAmps", "RLA", "A", "the compressor's row of the plate"),
             Attribute.number("fullLoadAmps", "FLA", "A", "the motor's row of the plate"),
-            Attribute.number("lockedRotorAmps", "LRA", "A", "the compressor's row of the plate"));
+            Attribute.number("lockedRotorAmps", "LRA", "A", "the compressor's row of the plate"),
+            Attribute.number("volts", "Rated volts", "V", "on the plate").as(Attribute.Type.NUMBERS));
 
     private OpenMotor() {}
 
@@ -65,7 +69,10 @@ final class OpenMotor {
                 taken.add(new RunningAmps.Taken(
                         InputProblem.given(reading.place(), "place", "give COMPRESSOR, FAN or BLOWER"),
                         InputProblem.given(reading.amps(), "amps", "give the amps that were read"),
-                        reading.inrushAmps()));
+                        reading.inrushAmps(),
+                        reading.volts(),
+                        pressuresEqual(reading),
+                        false));
             } catch (InputProblem problem) {
                 throw problem.within("readings[" + taken.size() + "]");
             }
@@ -73,8 +80,21 @@ final class OpenMotor {
         return RunningAmps.judge(
                 taken,
                 new RunningAmps.Rated(
-                        orNull(spec, "ratedLoadAmps"), orNull(spec, "fullLoadAmps"), orNull(spec, "lockedRotorAmps")),
+                        orNull(spec, "ratedLoadAmps"),
+                        orNull(spec, "fullLoadAmps"),
+                        orNull(spec, "lockedRotorAmps"),
+                        spec.numbers("volts")),
                 meter);
+    }
+
+    /** By both pressures, read while it runs at sea level; null where they were not read. */
+    private static @Nullable Boolean pressuresEqual(TakenReading reading) {
+        return reading.suctionPsig() == null || reading.liquidPsig() == null
+                ? null
+                : Boolean.valueOf(Pumping.isEqual(
+                        ProofPoint.SUCTION_PRESSURE.checked(reading.suctionPsig()),
+                        ProofPoint.LIQUID_PRESSURE.checked(reading.liquidPsig()),
+                        Altitude.SEA_LEVEL_PSIA));
     }
 
     private static @Nullable Double orNull(Spec spec, String name) {

@@ -8,6 +8,7 @@ import zestbench.core.contactor.ContactorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
+import zestbench.core.family.MatchRequest.Role;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.fuse.FuseJudgement;
 import zestbench.core.fuse.FuseLabel;
@@ -82,7 +83,7 @@ final class OpenParts {
                 taken.secondaryVolts(),
                 "secondaryVolts",
                 "give primaryVolts, or secondaryVolts and whether it is loaded");
-        boolean isLoaded = !Boolean.FALSE.equals(taken.loaded());
+        boolean isLoaded = Boolean.TRUE.equals(taken.loaded());
         return new SectionReading(
                 isLoaded ? TransformerJudgement.SECONDARY : TransformerJudgement.SECONDARY_UNLOADED,
                 volts(taken, secondary));
@@ -118,6 +119,12 @@ final class OpenParts {
                 wires,
                 given.refrigerant(),
                 given.shortCircuitKiloamps());
+    }
+
+    /** What the part does in its circuit; why a fuse opened is not asked of other programs. */
+    static Role role(CircuitGiven given) {
+        positive(given.loadAmps(), "loadAmps");
+        return new Role(given.protects(), given.switches(), given.loadAmps(), given.indoors(), null);
     }
 
     private static @Nullable CrankcaseHeat heat(@Nullable String given) {

@@ -3,9 +3,12 @@ package zestbench.server.open;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
+import zestbench.core.family.MatchRequest.Protects;
 import zestbench.core.family.MatchRequest.Source;
+import zestbench.core.family.MatchRequest.Switches;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -104,11 +107,27 @@ final class OpenWords {
             @Nullable Double resolution,
             @Nullable Double range) {}
 
-    record JudgeAnswer(List<VerdictGiven> verdicts, Verdict overall, List<FindingGiven> findings) {}
+    /** @param overall left out where nothing was judged */
+    record JudgeAnswer(
+            List<VerdictGiven> verdicts,
+            @Nullable Outcome overall,
+            List<FindingGiven> findings) {}
+
+    /** The four words every test is judged in. */
+    enum Outcome {
+        GOOD,
+        WEAK,
+        TOO_CLOSE,
+        FAILED;
+
+        static Outcome of(Verdict verdict) {
+            return valueOf(verdict.name());
+        }
+    }
 
     record VerdictGiven(
             String subject,
-            Verdict verdict,
+            Outcome verdict,
             @Nullable Double low,
             @Nullable Double high,
             @Nullable Double reading,
@@ -131,7 +150,8 @@ final class OpenWords {
             @Nullable CircuitGiven context,
             @Nullable List<OfferGiven> offers,
             @Nullable List<StockGiven> stock,
-            @Nullable RulesPart rules) {}
+            @Nullable RulesPart rules,
+            @Nullable DoubtedGiven doubted) {}
 
     record WitnessGiven(@NotNull Source from, @NotNull Value.Fields fields) {}
 
@@ -146,7 +166,16 @@ final class OpenWords {
             @Nullable Integer wiresFound,
             @Nullable Integer usedTaps,
             @Nullable String refrigerant,
-            @Nullable Double shortCircuitKiloamps) {}
+            @Nullable Double shortCircuitKiloamps,
+            @Nullable Protects protects,
+            @Nullable Switches switches,
+            @Nullable Double loadAmps,
+            @Nullable Boolean indoors) {}
+
+    /** Fields that were read with a doubt, of what is needed and of each offer or line of stock by its id. */
+    record DoubtedGiven(
+            @Nullable List<String> required,
+            @Nullable Map<String, List<String>> offers) {}
 
     record OfferGiven(String id, Value.Fields spec) {}
 
