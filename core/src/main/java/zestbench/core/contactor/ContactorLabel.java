@@ -24,6 +24,7 @@ public final class ContactorLabel {
     private static final Set<String> OTHERS = Set.of(
             "fuse", "motor", "rpm", "hp", "transformer", "xfmr", "relay", "spdt", "dpdt", "spno", "spnc", "rla", "mca");
     private static final double MOST_COIL = 600;
+    private static final double LARGEST_LOW_COIL = 48;
 
     private final Grammar grammar;
     private final List<Row> rows = new ArrayList<>();
@@ -145,12 +146,13 @@ public final class ContactorLabel {
                             ? i + 2
                             : i + 1);
             int end = row(from);
-            if (end > from && !grammar.is(end, "hz")) {
+            boolean isInFront = grammar.is(i - 1, "v") && grammar.isNumber(i - 2);
+            if (end > from && !grammar.is(end, "hz") && !(isInFront && !grammar.is(end, "v"))) {
                 int to = grammar.is(end, "v") ? end + 1 : end;
                 coil(from, end, i, to);
                 return;
             }
-            int back = grammar.is(i - 1, "v") ? i - 1 : i;
+            int back = grammar.is(i - 1, "v") ? i - 1 : grammar.is(i - 1, "dc") && grammar.is(i - 2, "v") ? i - 2 : i;
             int start = back;
             while (grammar.isNumber(start - 1)) {
                 start--;
@@ -184,6 +186,11 @@ public final class ContactorLabel {
         for (int i = from; i < to; i++) {
             if (grammar.isNumber(i)) {
                 volts.add(Value.of(grammar.at(i).number()));
+            }
+        }
+        for (int i = takeFrom; i < takeTo; i++) {
+            if (grammar.is(i, "dc")) {
+                grammar.read("coilDirectCurrent", Value.of(true), i, i + 1);
             }
         }
         grammar.read("coilVolts", new Value.Items(volts), takeFrom, takeTo);
@@ -264,9 +271,14 @@ public final class ContactorLabel {
 
     /** Amps with the line volts they belong to, before them or behind an @; a kind of amps that comes again starts a row. */
     private void ratings() {
+        smallCoil();
+        if (inRows()) {
+            return;
+        }
+        boolean isInFront = figuresStandInFront();
         for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.isOneOf(i, FULL_LOAD) || grammar.is(i, "lra") || grammar.isOneOf(i, RESISTIVE)) {
-                amps(i);
+            if (isRating(i)) {
+                amps(i, isInFront);
             } else if (grammar.isNumber(i)
                     && grammar.is(i + 1, "v")
                     && grammar.at(i).number() >= 100) {
@@ -311,13 +323,90 @@ public final class ContactorLabel {
         grammar.take("ratings[" + (rows.size() - 1) + "].lineVolts", isJoined ? i - 1 : i, i + 2);
     }
 
-    private void amps(int i) {
+    private boolean isRating(int i) {
+        return grammar.isOneOf(i, FULL_LOAD) || grammar.is(i, "lra") || grammar.isOneOf(i, RESISTIVE);
+    }
+
+    /** A label prints its figures on one side of their names: in front where the first name has one there. */
+    private boolean figuresStandInFront() {
+        for (int i = 0; i < grammar.size(); i++) {
+            if (isRating(i)) {
+                return figureInFront(i) >= 0;
+            }
+        }
+        return false;
+    }
+
+    /** The figure right in front of a name, with or without its unit; −1 where there is none. */
+    private int figureInFront(int i) {
+        int unit = grammar.is(i - 1, "a") || grammar.is(i - 1, "amps") || grammar.is(i - 1, "amp") ? i - 2 : i - 1;
+        return grammar.isNumber(unit) && !grammar.is(unit + 1, "v") ? unit : -1;
+    }
+
+    /** {@code 24 V} that names no coil: no line is so low. */
+    private void smallCoil() {
+        for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
+            if (grammar.isNumber(i) && grammar.is(i + 1, "v") && grammar.at(i).number() <= LARGEST_LOW_COIL) {
+                coil(i, i + 1, i, i + 2);
+            }
+        }
+    }
+
+    /** {@code FLA 40/40/35 LRA 240/200/160 240/480/600V}: a column for each line voltage. */
+    private boolean inRows() {
+        Map<String, int[]> columns = new LinkedHashMap<>();
+        for (int i = 0; i < grammar.size(); i++) {
+            int behind = past(i + 1);
+            int end = column(behind);
+            if (isRating(i) && end > behind) {
+                columns.put(field(i), new int[] {i, behind, end});
+            } else if (grammar.isNumber(i) && column(i) > i && grammar.is(column(i), "v")) {
+                columns.putIfAbsent("lineVolts", new int[] {i, i, column(i)});
+            }
+        }
+        int[] volts = columns.get("lineVolts");
+        int length = volts == null ? 0 : volts[2] - volts[1];
+        if (columns.size() < 2 || columns.values().stream().anyMatch(c -> c[2] - c[1] != length)) {
+            return false;
+        }
+        List<Value> out = new ArrayList<>();
+        for (int at = 0; at < length; at += 2) {
+            Map<String, Value> row = new LinkedHashMap<>();
+            for (Map.Entry<String, int[]> each : columns.entrySet()) {
+                row.put(each.getKey(), Value.of(grammar.at(each.getValue()[1] + at).number()));
+            }
+            out.add(new Value.Fields(row));
+        }
+        columns.forEach((name, at) -> {
+            grammar.set(name, Value.of(grammar.at(at[1]).number()));
+            grammar.take(name, at[0], name.equals("lineVolts") ? at[2] + 1 : at[2]);
+        });
+        grammar.set("ratings", new Value.Items(out));
+        return true;
+    }
+
+    /** Where a row of figures joined by strokes ends; {@code from} where there are not at least two. */
+    private int column(int from) {
+        int at = from;
+        while (grammar.isNumber(at) && grammar.is(at + 1, "/") && grammar.isNumber(at + 2)) {
+            at += 2;
+        }
+        return at > from ? at + 1 : from;
+    }
+
+    private String field(int i) {
+        return grammar.isOneOf(i, FULL_LOAD)
+                ? "fullLoadAmps"
+                : grammar.is(i, "lra") ? "lockedRotorAmps" : "resistiveAmps";
+    }
+
+    private void amps(int i, boolean isInFront) {
         boolean isFull = grammar.isOneOf(i, FULL_LOAD);
         boolean isLocked = grammar.is(i, "lra");
         int behind = past(i + 1);
-        int unit = grammar.is(i - 1, "a") || grammar.is(i - 1, "amps") || grammar.is(i - 1, "amp") ? i - 2 : i - 1;
-        boolean isBefore = grammar.isNumber(unit) && !grammar.is(unit + 1, "v");
-        int number = grammar.isNumber(behind) && !grammar.is(behind + 1, "v") ? behind : isBefore ? unit : -1;
+        int front = figureInFront(i);
+        boolean isBehind = grammar.isNumber(behind) && !grammar.is(behind + 1, "v");
+        int number = isInFront && front >= 0 ? front : isBehind ? behind : front;
         if (number < 0) {
             return;
         }
@@ -328,7 +417,7 @@ public final class ContactorLabel {
             rows.add(row);
         }
         Value value = Value.of(grammar.at(number).number());
-        String field = isFull ? "fullLoadAmps" : isLocked ? "lockedRotorAmps" : "resistiveAmps";
+        String field = field(i);
         if (isFull) {
             row.fullLoad = value;
         } else if (isLocked) {

@@ -12,7 +12,8 @@ public final class Lexer {
     /** Units as printed, typed or misread; longest first. The word they stand for is the second entry. */
     private static final List<Unit> UNITS = List.of(
             new Unit("micro ?farads?|microfarad|mikrofarad|mmfd|ufd|mfds?|mfo|mf0|nfd|uf|µf|pf|mf", "µf"),
-            new Unit("volts? ?ac|vac|v4c|va0|vdc|volts?|v", "v"),
+            new Unit("volts? ?ac|vac|v4c|va0|volts?|v", "v"),
+            new Unit(Pattern.compile("v(?=dc(?![a-z]))"), "v"),
             new Unit("hertz|hz|h2|cycles|cps", "hz"),
             new Unit("percent|pct|pc", "%"),
             new Unit("degrees? ?c|deg ?c|°c|celsius", "°c"));

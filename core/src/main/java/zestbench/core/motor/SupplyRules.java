@@ -215,7 +215,7 @@ final class SupplyRules {
                     "hertz",
                     wanted,
                     given,
-                    usual ? SUITABLE : UNDECIDED,
+                    usual ? p.needed.hertz().isEmpty() ? LIKE_FOR_LIKE : SUITABLE : UNDECIDED,
                     Mark.PRACTICE,
                     usual
                             ? "60 Hz is usual where none is printed"

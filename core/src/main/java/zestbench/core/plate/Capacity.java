@@ -16,7 +16,11 @@ import zestbench.core.judgement.Reckoning;
  */
 public record Capacity(String group, int thousands) {
     private static final Set<Integer> LARGE = Set.of(72, 90, 102, 120, 150, 180, 240, 300);
+    /** Two digits are the commonest way of printing it. [practice] */
+    private static final Set<Integer> PAIRS = Set.of(18, 24, 30, 36, 42, 48, 60);
+
     private static final int GROUP = 3;
+    private static final int PAIR = 2;
     private static final int SMALLEST = 18;
     private static final int LARGEST_SMALL = 60;
     private static final int STEP = 6;
@@ -45,8 +49,8 @@ public record Capacity(String group, int thousands) {
     }
 
     /**
-     * Every group of {@code model} that can be a capacity, in the order they stand in it. A run of six or nine digits is
-     * groups of three; in a run of another length any three may be meant.
+     * Every group of {@code model} that can be a capacity, in the order they stand in it. Two digits by themselves, or four,
+     * are pairs; a run of six or nine digits is groups of three; in a run of another length any three may be meant.
      */
     public static List<Capacity> candidates(String model) {
         List<Capacity> out = new ArrayList<>();
@@ -56,17 +60,27 @@ public record Capacity(String group, int thousands) {
             while (to < model.length() && isDigit(model.charAt(to))) {
                 to++;
             }
+            if (to - from == PAIR || to - from == 2 * PAIR) {
+                for (int i = from; i < to; i += PAIR) {
+                    add(model.substring(i, i + PAIR), out);
+                }
+            }
             int step = (to - from) % GROUP == 0 ? GROUP : 1;
             for (int i = from; i + GROUP <= to; i += step) {
-                String group = model.substring(i, i + GROUP);
-                Capacity found = new Capacity(group, Integer.parseInt(group));
-                if (isCapacity(found.thousands()) && !out.contains(found)) {
-                    out.add(found);
-                }
+                add(model.substring(i, i + GROUP), out);
             }
             from = to + 1;
         }
         return out;
+    }
+
+    private static void add(String group, List<Capacity> out) {
+        int thousands = Integer.parseInt(group);
+        boolean isPair = group.length() == PAIR;
+        boolean isSize = isPair ? PAIRS.contains(thousands) : isCapacity(thousands);
+        if (isSize && out.stream().noneMatch(c -> c.thousands() == thousands)) {
+            out.add(new Capacity(group, thousands));
+        }
     }
 
     public int btuPerHour() {

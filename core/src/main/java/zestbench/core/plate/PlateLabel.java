@@ -53,6 +53,7 @@ public final class PlateLabel {
         identity();
         supply();
         protection();
+        designPressures();
         for (PlateWords.Figure figure : PlateWords.FIGURES) {
             if (!find(figure.field(), figure.before()) && figure.behind() != null) {
                 find(figure.field(), figure.behind());
@@ -147,6 +148,33 @@ public final class PlateLabel {
         }
     }
 
+    /** How often the row that ends at {@code at} is there: {@code QTY 2}, {@code (2)}, {@code COMPRESSORS 1 & 2}; 1 where it does not say. */
+    private int times(int from, int at) {
+        Matcher count = PlateWords.TIMES.matcher(small);
+        count.region(from, at);
+        int times = 1;
+        while (count.find()) {
+            boolean isPair = count.group(3) != null;
+            int said = isPair ? 2 : (int) number(count.group(1) != null ? count.group(1) : count.group(2));
+            times = said >= 1 && said <= MOST_ROWS ? said : times;
+            use(count.start(), count.end());
+        }
+        return times;
+    }
+
+    private int lineStart(int at) {
+        return small.lastIndexOf('\n', at - 1) + 1;
+    }
+
+    /** Where the row of a compressor ends: at its line, or where a fan is named. */
+    private int rowEnd(int at) {
+        int newLine = small.indexOf('\n', at);
+        int end = newLine < 0 ? small.length() : newLine;
+        Matcher next = PlateWords.NEXT_ROW.matcher(small);
+        next.region(at, end);
+        return next.find() ? next.start() : end;
+    }
+
     /** Each RLA is a compressor; the LRA that follows before the next one is its own. */
     private void compressors() {
         List<Matcher> rated = first(all(PlateWords.RLA));
@@ -160,7 +188,10 @@ public final class PlateLabel {
             if (i < locked.size()) {
                 row.put("lockedRotorAmps", amps(field + "lockedRotorAmps", locked.get(i)));
             }
-            rows.add(new Value.Fields(row));
+            int times = rated.size() > 1 ? 1 : times(lineStart(rated.get(i).start()), rowEnd(rated.get(i).end()));
+            for (int n = 0; n < times; n++) {
+                rows.add(new Value.Fields(row));
+            }
         }
         if (!rows.isEmpty()) {
             fields.put("compressors", new Value.Items(rows));
@@ -189,8 +220,11 @@ public final class PlateLabel {
                 cite(field + "horsepower", null, power.start(), power.end());
                 use(power.start(), power.end());
             }
+            int times = times(from, end);
             row.put("fullLoadAmps", amps(field + "fullLoadAmps", rated));
-            rows.add(new Value.Fields(row));
+            for (int n = 0; n < times; n++) {
+                rows.add(new Value.Fields(row));
+            }
         }
         if (!outdoor.isEmpty()) {
             fields.put("outdoorFans", new Value.Items(outdoor));
@@ -211,7 +245,7 @@ public final class PlateLabel {
         Matcher matcher = free(PlateWords.REFRIGERANT);
         if (matcher != null) {
             String name =
-                    "R-" + matcher.group(1).replace('a', 'A').replace('b', 'B').replace('c', 'C');
+                    "R-" + (matcher.group(1).endsWith("yf") ? matcher.group(1) : Letters.large(matcher.group(1)));
             take("refrigerant", Value.of(name), matcher.start(), matcher.end(), matcher);
         }
         Matcher charge = free(PlateWords.CHARGE);
@@ -227,6 +261,25 @@ public final class PlateLabel {
         Matcher metering = valve != null ? valve : orifice;
         if (metering != null) {
             take("metering", Value.of(valve != null ? "VALVE" : "ORIFICE"), metering.start(), metering.end(), metering);
+        }
+    }
+
+    /** High and low side, their figure on either side of the word; a plate that names one pressure for all sets both. */
+    private void designPressures() {
+        for (Pattern pattern : PlateWords.DESIGN) {
+            Matcher matcher = free(pattern);
+            if (matcher != null) {
+                cite("highSideDesignPsig", Value.of(number(matcher.group("high"))), matcher.start("high"), matcher.end("high"));
+                cite("lowSideDesignPsig", Value.of(number(matcher.group("low"))), matcher.start("low"), matcher.end("low"));
+                use(matcher.start(), matcher.end());
+                return;
+            }
+        }
+        Matcher one = free(PlateWords.MAX_DESIGN);
+        if (one != null) {
+            cite("lowSideDesignPsig", Value.of(number(one.group(1))), one.start(1), one.end(1));
+            cite("highSideDesignPsig", Value.of(number(one.group(1))), one.start(1), one.end(1));
+            use(one.start(), one.end());
         }
     }
 
@@ -267,7 +320,10 @@ public final class PlateLabel {
     /** Every figure of that name; those with the name behind them count only where none has it before. */
     private List<Matcher> all(PlateWords.Figure figure) {
         List<Matcher> before = all(figure.before());
-        return before.isEmpty() && figure.behind() != null ? all(figure.behind()) : before;
+        List<Matcher> behind = figure.behind() == null ? List.of() : all(figure.behind());
+        boolean isInFront = !behind.isEmpty()
+                && (before.isEmpty() || behind.get(0).start(1) < before.get(0).start());
+        return isInFront ? behind : before;
     }
 
     /** A plate has no more rows of a kind; what is beyond is left unread. */

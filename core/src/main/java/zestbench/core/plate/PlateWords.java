@@ -32,8 +32,26 @@ final class PlateWords {
             Figure.only("heaterAmps", "heat(?:er)?s?[^\\n\\d]{0,12}" + NUMBER + " ?a(?:mps)?(?![a-z])"),
             Figure.only("crankcaseHeaterWatts", "crankcase(?: heater)?[ :]{0,3}" + NUMBER + " ?w"),
             Figure.only("targetSubcoolingFahrenheit", "sub ?-?cool(?:ing)?[^\\n\\d]{0,12}" + NUMBER),
-            Figure.only("highSideDesignPsig", "high(?: side)?[^\\n\\d]{0,10}(\\d{3}) ?(?:psi|psig)?"),
-            Figure.only("lowSideDesignPsig", "low(?: side)?[^\\n\\d]{0,10}(\\d{3}) ?(?:psi|psig)?"));
+            Figure.only("highSideDesignPsig", "(?<![a-z])high(?: side)?[^\\n\\d]{0,10}(\\d{3}) ?(?:psi|psig)?"),
+            Figure.only("lowSideDesignPsig", "(?<![a-z])low(?: side)?[^\\n\\d]{0,10}(\\d{3}) ?(?:psi|psig)?"));
+
+    private static final String PSI = "(?: ?psig?)?";
+    private static final String HIGH = "(?:high|hi|h)(?: ?side)?(?![a-z])";
+    private static final String LOW = "(?:low|lo|l)(?: ?side)?(?![a-z])";
+
+    /** Design pressures in pairs, the word in front of its figure or behind it. */
+    static final List<Pattern> DESIGN = List.of(
+            Pattern.compile("(?:design|test) (?:test )?pressures?[ :]{1,3}(?<high>\\d{3})" + PSI + " ?" + HIGH
+                    + "[ ,/]{1,3}(?<low>\\d{3})" + PSI + " ?" + LOW),
+            Pattern.compile("(?<![a-z])" + HIGH + "[ :=]{0,3}(?<high>\\d{3})" + PSI + "[ ,/\\n]{1,3}" + LOW
+                    + "[ :=]{0,3}(?<low>\\d{3})" + PSI),
+            Pattern.compile("(?<![\\d.])(?<high>\\d{3})" + PSI + " " + HIGH + "[ ,/\\n]{1,3}(?<low>\\d{3})" + PSI + " " + LOW));
+
+    static final Pattern MAX_DESIGN = Pattern.compile(
+            "(?:max(?:imum)?\\.? )?design (?:test )?pressure[ :]{0,3}(\\d{3})(?: ?psig?)?(?! ?psig? ?(?:high|hi|low|lo)| (?:high|hi|low|lo))");
+
+    /** {@code QTY 2}, {@code (2)}, {@code COMPRESSORS 1 & 2}. */
+    static final Pattern TIMES = Pattern.compile("qty[ .:=]{0,3}(\\d)(?!\\d)|\\((\\d)\\)|(?:compressors?|compr?|fans?|motors?)[ #]{0,2}1 ?(?:&|and|,) ?(2)(?!\\d)");
 
     static final Pattern MODEL =
             Pattern.compile("(?:model|mod\\.?|m/n)(?: no\\.?| number)?" + GAP + "([a-z0-9][a-z0-9/-]{3,24})");
@@ -56,11 +74,14 @@ final class PlateWords {
     static final Figure FLA = Figure.named("fullLoadAmps", "f\\.?l\\.?a\\.?");
     static final Pattern POWER = Pattern.compile(
             "(?:(\\d)/(\\d{1,2})|(\\d?\\.\\d{1,2})) ?hp|hp" + GAP + "(?:(\\d)/(\\d{1,2})|(\\d?\\.\\d{1,2}))");
-    static final Pattern REFRIGERANT = Pattern.compile("(?<![a-z])r ?-? ?(22|32|410a|454b|407c|134a)(?![a-z0-9])");
+    static final Pattern REFRIGERANT = Pattern.compile(
+            "(?<![a-z])r ?-? ?(22|32|410a|407c|134a|454[abc]|452b|455a|457a|459a|444a|446a|447a|290|600a|1270|152a|1234yf|404a|717)(?![a-z0-9])");
     static final Pattern CHARGE = Pattern.compile(NUMBER + " ?lbs?\\.?(?: ?" + NUMBER + " ?oz)?|" + NUMBER + " ?oz");
     static final Pattern VALVE = Pattern.compile("txv|tev|expansion valve|metering valve");
     static final Pattern ORIFICE = Pattern.compile("piston|fixed orifice|orifice");
     static final Pattern INDOOR = Pattern.compile("indoor|blower|evap|i\\.?d\\.? ?(?:fan|motor|mtr)");
+
+    static final Pattern NEXT_ROW = Pattern.compile("outdoor|indoor|fan|blower|motor|mtr|heat");
 
     static final Pattern COIL = Pattern.compile("coil|evaporator|air handler");
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import zestbench.core.Families;
@@ -46,6 +47,11 @@ final class Asked {
     private Asked() {}
 
     static MatchAnswer match(JsonNode body) {
+        return match(body, List.of());
+    }
+
+    /** @param doubted fields of what is needed that were read with a doubt */
+    static MatchAnswer match(JsonNode body, List<String> doubted) {
         MatchRequest request = new MatchRequest(
                 Json.spec(body.get("required")),
                 Json.rows(body, "witnesses").stream()
@@ -62,7 +68,8 @@ final class Asked {
                                 Json.spec(o.get("spec")),
                                 o.has("cost") ? o.get("cost").asDouble() : 0))
                         .toList(),
-                rules(body.get("rules")));
+                rules(body.get("rules")),
+                new MatchRequest.Doubted(Set.copyOf(doubted), Map.of()));
         return Families.named(body.get("kind").asString()).matched(request);
     }
 
