@@ -1,6 +1,7 @@
 package zestbench.core.family;
 
 import java.util.Map;
+import java.util.Optional;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -19,6 +20,10 @@ public final class FlammableRefrigerant {
 
         Burning(String words) {
             this.words = words;
+        }
+
+        public String words() {
+            return words;
         }
     }
 
@@ -48,13 +53,18 @@ public final class FlammableRefrigerant {
 
     private FlammableRefrigerant() {}
 
+    /** How readily it burns, however it is written; empty where it does not. */
+    public static Optional<Burning> of(String refrigerant) {
+        String plain = Letters.large(refrigerant).replaceAll("[^A-Z0-9]", "");
+        return Optional.ofNullable(REFRIGERANTS.get(plain.startsWith("R") ? plain : "R" + plain));
+    }
+
     /** Asks for the maker's list where the refrigerant burns. @param what the part is called */
     public static void rule(Comparison p, String what) {
         String given = p.circuit.beside().refrigerant() != null
                 ? p.circuit.beside().refrigerant()
                 : p.circuit.plate().text("refrigerant").orElse("");
-        String plain = Letters.large(given).replaceAll("[^A-Z0-9]", "");
-        Burning burning = REFRIGERANTS.get(plain.startsWith("R") ? plain : "R" + plain);
+        Burning burning = of(given).orElse(null);
         if (burning == null) {
             return;
         }

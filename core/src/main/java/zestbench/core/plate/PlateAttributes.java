@@ -36,7 +36,10 @@ public final class PlateAttributes {
             Attribute.number("maximumBreakerAmps", "Max breaker", "A", "beside MAX BREAKER or MOP"),
             Attribute.number("crankcaseHeaterWatts", "Crankcase heater", "W", "beside CRANKCASE HEATER"),
             Attribute.number("shortCircuitKiloamps", "Short-circuit rating", "kA", "beside SCCR"),
+            Attribute.text("shortCircuitFuseClass", "Fuse class for it", "beside SCCR, as CLASS RK5"),
             Attribute.text("refrigerant", "Refrigerant", "as R-410A"),
+            Attribute.number("refrigerantOnly", "For that refrigerant only", "", "as R-22 ONLY, on indoor coils")
+                    .as(Type.FLAG),
             Attribute.number("chargeOunces", "Factory charge", "oz", "beside the refrigerant, pounds and ounces"),
             Attribute.number("targetSubcoolingFahrenheit", "Target subcooling", "°F", "beside SUBCOOLING"),
             Attribute.choice("metering", "Metering", "as TXV or PISTON", "VALVE", "ORIFICE"),

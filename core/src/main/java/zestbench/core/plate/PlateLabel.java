@@ -242,6 +242,14 @@ public final class PlateLabel {
     }
 
     private void refrigerant() {
+        Matcher only = PlateWords.ONLY.matcher(small);
+        if (only.find()) {
+            cite("refrigerantOnly", Value.of(true), only.start(), only.end());
+        }
+        Matcher fuseClass = free(PlateWords.FUSE_CLASS);
+        if (fuseClass != null) {
+            take("shortCircuitFuseClass", Value.of(Letters.large(fuseClass.group(1))), fuseClass.start(1), fuseClass.end(1), fuseClass);
+        }
         Matcher matcher = free(PlateWords.REFRIGERANT);
         if (matcher != null) {
             String name =

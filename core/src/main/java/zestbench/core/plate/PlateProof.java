@@ -46,6 +46,7 @@ public final class PlateProof {
     private static final double LEAST_LOCKED_SHARE = 3.5;
     private static final double USUAL_LOCKED_SHARE = 6;
     private static final double MOST_LOCKED_SHARE = 8;
+    private static final double FAR = 0.15;
 
     private final Spec plate;
     private final CircuitLoads loads;
@@ -90,8 +91,12 @@ public final class PlateProof {
                 : Reckoning.of(reckoned.mark(), "{} The plate prints {} A.", reckoned.text(), Figures.plain(printed));
     }
 
+    /** Within a rounding, or as makers print it: the next whole ampere above. [practice] */
     private static boolean agrees(CircuitLoads loads, double printed) {
-        return Math.abs(loads.minimumAmps() - printed) <= Math.max(AGREES_WITHIN_AMPS, AGREES_WITHIN_SHARE * printed);
+        double reckoned = loads.minimumAmps();
+        boolean isRoundedUp = printed == Math.ceil(reckoned);
+        return isRoundedUp
+                || Math.abs(reckoned - printed) <= Math.max(AGREES_WITHIN_AMPS, AGREES_WITHIN_SHARE * printed);
     }
 
     private List<Correction> corrections(double printed) {
@@ -165,10 +170,20 @@ public final class PlateProof {
                                 locked.get(),
                                 rla,
                                 Figures.fixed(locked.get() / rla, 1)),
-                        Digits.mending(
-                                field, locked.get(), USUAL_LOCKED_SHARE * rla, amps -> isUsualLocked(amps, rla))));
+                        isFarOff(locked.get() / rla)
+                                ? Digits.mending(
+                                        field,
+                                        locked.get(),
+                                        USUAL_LOCKED_SHARE * rla,
+                                        amps -> isUsualLocked(amps, rla))
+                                : List.of()));
             }
         }
+    }
+
+    /** Just outside the usual is no misreading; far outside it is. */
+    private static boolean isFarOff(double ratio) {
+        return ratio < LEAST_LOCKED_SHARE * (1 - FAR) || ratio > MOST_LOCKED_SHARE * (1 + FAR);
     }
 
     private static boolean isUsualLocked(double locked, double rated) {

@@ -15,7 +15,7 @@ final class PlateWords {
             return new Figure(
                     field,
                     Pattern.compile("(?:" + name + ")" + GAP + "(?:is )?" + NUMBER),
-                    Pattern.compile(NUMBER + " ?(?:a |amps? )?(?:" + name + ")(?![a-z])"));
+                    Pattern.compile("(?<!qty )(?<!qty: )" + NUMBER + " ?(?:a |amps? )?(?:" + name + ")(?![a-z])"));
         }
 
         static Figure only(String field, String pattern) {
@@ -79,6 +79,12 @@ final class PlateWords {
     static final Pattern CHARGE = Pattern.compile(NUMBER + " ?lbs?\\.?(?: ?" + NUMBER + " ?oz)?|" + NUMBER + " ?oz");
     static final Pattern VALVE = Pattern.compile("txv|tev|expansion valve|metering valve");
     static final Pattern ORIFICE = Pattern.compile("piston|fixed orifice|orifice");
+    /** A refrigerant that a coil or its valve is made for alone. */
+    static final Pattern ONLY = Pattern.compile("(?:r ?-? ?\\d{2,4}[a-z]?[a-z ]{0,12}only|only[a-z ]{0,12}r ?-? ?\\d{2,4}[a-z]?)");
+
+    /** The fuse class that a short-circuit rating holds with. */
+    static final Pattern FUSE_CLASS = Pattern.compile("class[ :]{0,2}(rk1|rk5|cc|j|t|g)(?![a-z0-9])");
+
     static final Pattern INDOOR = Pattern.compile("indoor|blower|evap|i\\.?d\\.? ?(?:fan|motor|mtr)");
 
     static final Pattern NEXT_ROW = Pattern.compile("outdoor|indoor|fan|blower|motor|mtr|heat");

@@ -54,6 +54,12 @@ public final class UnitPlaces {
         return out;
     }
 
+    /** What a place is called once {@code plate} is known: the only compressor becomes the first where the plate has two. */
+    public static String nameNow(String name, Spec plate) {
+        List<String> names = of(plate).stream().map(Place::name).toList();
+        return !names.contains(name) && names.contains(name + " 1") ? name + " 1" : name;
+    }
+
     private static String numbered(String name, int at, int of) {
         return of == 1 ? name : name + " " + at;
     }

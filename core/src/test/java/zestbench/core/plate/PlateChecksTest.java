@@ -139,8 +139,39 @@ class PlateChecksTest {
                 .anyMatch(t -> t.contains("does not prove"));
         assertThat(PlatesTogether.findings(plate("R-32"), Spec.EMPTY).stream().map(Finding::text))
                 .singleElement()
-                .satisfies(t -> assertThat(t).contains("burns"));
+                .satisfies(t -> assertThat(t).contains("mildly flammable"));
         assertThat(PlatesTogether.findings(Spec.EMPTY, Spec.EMPTY)).isEmpty();
+        // what a valve or coil is made for alone, and a coil smaller than its unit
+        assertThat(PlatesTogether.findings(plate("MODEL HW036 R-410A"), plate("COIL MODEL B024 TXV R-22 ONLY")).stream()
+                        .map(Finding::text))
+                .anyMatch(t -> t.contains("R-22 only") && t.contains("made for one refrigerant"))
+                .anyMatch(t -> t.contains("indoor coil 2 ton: a smaller coil"));
+    }
+
+    /** Makers print the next whole ampere; a ratio just outside the usual is no misreading. [practice] */
+    @Test
+    void roundedUpIsNoMisreading() {
+        Spec plate = plate("208/230-3-60\nCOMPR RLA 15.9 LRA 132 QTY 2\nFAN FLA 2.6 QTY 2\nBLOWER FLA 5.4\nMCA 47");
+        assertThat(plate.rows("compressors")).hasSize(2);
+        // 1.25 × 15.9 + 15.9 + 2 × 2.6 + 5.4 = 46.375 → 47
+        assertThat(PlateProof.of(plate))
+                .filteredOn(c -> c.name().equals("MCA"))
+                .singleElement()
+                .satisfies(c -> assertThat(c.agrees()).isTrue());
+        assertThat(PlateProof.of(plate).stream().filter(c -> c.name().startsWith("LRA")))
+                .allSatisfy(c -> assertThat(c.corrections()).isEmpty());
+    }
+
+    /** Two digits are the commonest way of printing a size; a plate of two numbers its places. [practice] */
+    @Test
+    void sizesInPairsAndNumberedPlaces() {
+        assertThat(Capacity.candidates("AB36C")).extracting(Capacity::thousands).containsExactly(36);
+        assertThat(Capacity.candidates("CM3617A")).extracting(Capacity::thousands).containsExactly(36);
+        assertThat(Capacity.candidates("CX1748")).extracting(Capacity::thousands).containsExactly(48);
+        Spec two = plate("460-3-60\nCOMPR A RLA 10.6\nCOMPR B RLA 10.6\nFAN FLA 1.2");
+        assertThat(UnitPlaces.nameNow("Compressor", two)).isEqualTo("Compressor 1");
+        assertThat(UnitPlaces.nameNow("Outdoor fan motor", two)).isEqualTo("Outdoor fan motor");
+        assertThat(UnitPlaces.nameNow("Cupboard", two)).isEqualTo("Cupboard");
     }
 
     @Test

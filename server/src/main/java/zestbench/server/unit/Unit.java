@@ -81,8 +81,9 @@ public class Unit {
         }
     }
 
-    /** Adds what the plate speaks of and is not there yet; a place once there stays, with what was found in it. */
+    /** Adds what the plate speaks of and is not there yet; a place once there stays, numbered where there are now several. */
     private void addPlaces() {
+        places.forEach(place -> place.call(UnitPlaces.nameNow(place.name(), plate)));
         for (UnitPlaces.Place each : UnitPlaces.of(plate)) {
             if (places.stream().noneMatch(p -> p.name().equals(each.name()))) {
                 places.add(new Place(this, each.name(), each.kind(), each.serves()));
