@@ -37,14 +37,34 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.add(plain(Fact.WEAK_AIR, true, "Air at the registers", "little", "as usual"));
         out.add(plain(Fact.BREAKER_OPENS, true, "Breaker or fuse", "opened", "holds"));
         out.add(plain(Fact.ICE, true, "Ice on the lines", "yes", "no"));
-        out.add(plain(Fact.GROWLS, true, "Sound", "growls", "as usual"));
+        out.add(plain(Fact.GROWLS, true, "Sound", "growls or buzzes", "as usual"));
         out.add(plain(Fact.THERMOSTAT_LIT, true, "Thermostat", "lit", "dark"));
         out.add(plain(Fact.RUNS_WITHOUT_CALL, true, "Runs with no call", "yes", "no"));
         out.add(plain(Fact.SHORT_CYCLES, true, "Starts and stops", "yes", "no"));
         out.add(plain(Fact.SUDDEN, true, "Since when", "all at once", "bit by bit"));
-        out.add(plain(Fact.AFTER_STORM, true, "Storm before it", "yes", "no"));
-        out.add(plain(Fact.AFTER_WORK, true, "Someone was at it", "yes", "no"));
+        out.add(plain(Fact.COMES_AND_GOES, true, "Comes and goes", "yes", "no"));
+        out.add(plain(Fact.AFTER_STORM, true, "Recent storm", "yes", "no"));
+        out.add(plain(Fact.AFTER_WORK, true, "Worked on lately", "yes", "no"));
         out.add(plain(Fact.WATER_IN_PAN, true, "Water in the pan", "yes", "no"));
+        out.add(plain(Fact.PACKAGED, true, "Unit", "packaged", "split"));
+        out.add(plain(Fact.BOARD_LIT, false, "Light on the board", "lit", "dark"));
+        out.add(new Question(
+                "code",
+                "It blinks, by the unit's own chart",
+                false,
+                List.of(
+                        new Answer(
+                                "locked-rotor",
+                                "locked rotor",
+                                facts(Fact.BOARD_LIT, true, Fact.CODE_LOCKED_ROTOR, true)),
+                        new Answer(
+                                "pressure",
+                                "pressure switch",
+                                facts(Fact.BOARD_LIT, true, Fact.CODE_PRESSURE, true)),
+                        new Answer(
+                                "none",
+                                "no such code",
+                                facts(Fact.CODE_LOCKED_ROTOR, false, Fact.CODE_PRESSURE, false)))));
         out.add(plain(Fact.CONTACTOR_IN, false, "Contactor", "in", "out"));
         out.add(plain(Fact.SHELL_HOT, false, "Compressor shell", "hot", "cool"));
         out.add(plain(Fact.FAN_TURNS_FREE, false, "Fan blade by hand", "turns", "bound"));
@@ -62,14 +82,29 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.add(plain(Fact.GROUNDED, false, "Windings to ground", "grounded", "clear"));
         out.add(plain(Fact.TWO_START_DEVICES, false, "Start devices", "two", "one or none"));
         out.add(plain(Fact.AMPS_HIGH, false, "Compressor amps", "high", "as usual"));
-        out.add(plain(Fact.NOT_PUMPING, false, "Low amps, equal pressures", "yes", "no"));
+        out.add(plain(Fact.START_AMPS_STAY, false, "Amps at the start", "stay near LRA", "fall"));
+        out.add(plain(Fact.LOW_VOLTS, false, "Volts at the start", "fall far", "hold"));
+        out.add(plain(Fact.NOT_PUMPING, false, "Pressures while it runs", "near-equal", "part"));
+        out.add(plain(Fact.PHASES_REVERSED, false, "Phase order", "reversed", "right"));
+        out.add(plain(Fact.SUPERHEAT_HIGH, false, "Superheat", "high", "as it should be"));
+        out.add(plain(Fact.SUBCOOLING_LOW, false, "Subcooling", "low", "as it should be"));
+        out.add(plain(Fact.START_DEVICE_BAD, false, "Start device alone, cold", "open or burst", "sound"));
         out.add(plain(Fact.BLOWER_HOT, false, "Blower motor", "too hot to touch", "cool"));
+        out.add(plain(Fact.BLOWER_TURNS_FREE, false, "Blower wheel by hand", "turns", "bound"));
         out.add(plain(Fact.BLOWER_CAPACITOR_OUT, false, "Blower capacitor", "out", "good"));
         out.add(plain(Fact.HERM_OUT, false, "HERM section", "out", "good"));
         out.add(plain(Fact.FAN_OUT, false, "FAN section", "out", "good"));
+        out.add(plain(Fact.READING_DOUBTFUL, false, "Reads 0, its motor turns", "yes", "no"));
+        out.add(plain(Fact.DISCONNECT_VOLTS, false, "At the disconnect", "all pairs live", "a pair dead"));
+        out.add(plain(Fact.COMPRESSOR_VOLTS, false, "At the compressor's terminals", "live", "dead"));
+        out.add(plain(Fact.FAN_VOLTS, false, "At the outdoor fan's leads", "live", "dead"));
+        out.add(plain(Fact.INDOOR_VOLTS, false, "At the indoor unit", "live", "dead"));
+        out.add(plain(Fact.BLOWER_VOLTS, false, "At the blower's leads", "live", "dead"));
+        out.add(plain(Fact.BACK_FED, false, "A dead leg fed back", "yes", "no"));
         out.add(plain(Fact.LINE_VOLTS, false, "Contactor line side", "all pairs live", "a pair dead"));
         out.add(plain(Fact.LOAD_VOLTS, false, "Contactor load side", "all pairs live", "a pair dead"));
         out.add(plain(Fact.LEG_LOST, false, "Leg to leg", "one leg lost", "all there"));
+        out.add(plain(Fact.CALL_VOLTS, false, "24 V on Y at the thermostat", "there", "not there"));
         out.add(plain(Fact.COIL_VOLTS, false, "24 V at the coil", "there", "not there"));
         out.add(plain(Fact.SECONDARY_VOLTS, false, "24 V at the transformer", "there", "not there"));
         out.add(plain(Fact.THREE_PHASE, false, "Supply", "three-phase", "single-phase"));

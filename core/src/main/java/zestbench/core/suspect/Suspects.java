@@ -3,80 +3,106 @@ package zestbench.core.suspect;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
- * The faults ranked by what is known so far, one fault at a time. Bayes' rule over {@link FaultTable}, with "something
- * else" beside the faults: every observation is even odds under it, and it never falls below a floor, so that facts which
- * exclude every fault leave it standing. It proposes and hides nothing.
+ * The faults ranked by what is known so far: the probability that each is there, alone or brought by another, so that the shares
+ * may add up to more than one. Bayes' rule over every state of {@link FaultModel}, with "something else" beside them: every
+ * observation is even odds under it, and it never falls below a floor, so that facts which exclude every fault leave it standing.
+ * What proves a fault ends its ranking. It proposes and hides nothing.
  */
 public final class Suspects {
     /** The name "something else" goes by. */
     public static final String OTHER = "something-else";
 
-    private static final double OTHER_COMMON = 3;
+    private static final FaultModel TABLE = new FaultModel(FaultTable.ALL, FaultTable.CAUSES, 3);
+    private static final double OTHER_COMMON = 0.3;
     private static final double EVEN = 0.5;
     private static final double FLOOR = 1e-9;
     /** From this ratio on an observation speaks for a fault, at its inverse against it. */
     private static final double SPEAKS = 1.25;
+    /** So many minutes are lost between any two tests: walking, opening, thinking. [practice] */
+    static final double BETWEEN_MINUTES = 3;
+    /** A test that settles so much of the doubt is not put off for trivial ones. [practice] */
+    static final double SETTLES = 0.40;
+    /** What tells less than this of the doubt is trivial beside it. [practice] */
+    static final double TRIVIAL = 0.10;
+    /** States below this share of the likeliest one move no test by a hundredth of a bit. */
+    private static final double NEGLIGIBLE = 1e-5;
 
     /**
-     * A fault with its share of the probability.
+     * A fault with the probability that it is there.
      *
-     * @param share from 0 to 1; the shares of all faults and of something else are 1 together
+     * @param share from 0 to 1
      * @param speaksFor observations that are likelier under it than under the others, the strongest first
      * @param speaksAgainst those that are less likely under it
      */
     public record Suspect(Fault fault, double share, List<String> speaksFor, List<String> speaksAgainst) {}
 
     /**
+     * A fault that is proved.
+     *
+     * @param causes what may have brought it, the likeliest first
+     * @param harms what it may have brought, the likeliest first
+     */
+    public record Found(Fault fault, List<Suspect> causes, List<Suspect> harms) {}
+
+    /**
      * What to find out next.
      *
-     * @param bits of information it is expected to bring
+     * @param bits of information it is expected to bring about which faults are there
      * @param share of the doubt that is there now, from 0 to 1, which these bits are
      * @param effort minutes, and what its danger weighs like in minutes
      */
     public record NextTest(Fact fact, double bits, double share, int effort) {
         double worth() {
-            return bits / effort;
+            return bits / (effort + BETWEEN_MINUTES);
         }
     }
 
+    private final FaultModel model;
     private final Map<Fact, Boolean> known;
+    private final List<FaultModel.State> states;
+    private final double[] weights;
     private final double[] shares;
     private final double other;
 
-    private Suspects(Map<Fact, Boolean> known) {
+    private Suspects(FaultModel model, Map<Fact, Boolean> known) {
+        this.model = model;
         this.known = new EnumMap<>(Fact.class);
         this.known.putAll(known);
-        double[] weights = new double[FaultTable.ALL.size()];
-        double otherWeight = OTHER_COMMON;
+        this.states = model.states(!Boolean.FALSE.equals(known.get(Fact.THREE_PHASE)));
+        this.weights = new double[states.size()];
+        Seen seen = new Seen(model, this.known);
+        double sum = 0;
         for (int i = 0; i < weights.length; i++) {
-            weights[i] = FaultTable.ALL.get(i).common();
+            weights[i] = states.get(i).weight() * seen.likelihood(states.get(i).faults());
+            sum += weights[i];
         }
-        for (Map.Entry<Fact, Boolean> fact : this.known.entrySet()) {
-            for (int i = 0; i < weights.length; i++) {
-                weights[i] *= FaultTable.ALL.get(i).likelihood(fact.getKey(), fact.getValue());
-            }
-            otherWeight *= EVEN;
-        }
-        otherWeight = Math.max(otherWeight, FLOOR);
-        double sum = otherWeight;
-        for (double weight : weights) {
-            sum += weight;
-        }
-        this.shares = weights;
-        for (int i = 0; i < shares.length; i++) {
-            shares[i] /= sum;
-        }
+        double otherWeight = Math.max(FLOOR, OTHER_COMMON * Math.pow(EVEN, this.known.size()));
+        sum += otherWeight;
         this.other = otherWeight / sum;
+        this.shares = new double[model.faults().size()];
+        for (int i = 0; i < weights.length; i++) {
+            weights[i] /= sum;
+            for (long rest = weights[i] > 0 ? states.get(i).faults() : 0; rest != 0; rest &= rest - 1) {
+                shares[Long.numberOfTrailingZeros(rest)] += weights[i];
+            }
+        }
     }
 
     /** @param known what was found so or not so */
     public static Suspects of(Map<Fact, Boolean> known) {
-        return new Suspects(known);
+        return new Suspects(TABLE, known);
+    }
+
+    static Suspects of(FaultModel model, Map<Fact, Boolean> known) {
+        return new Suspects(model, known);
     }
 
     /** What is left for a fault that is not in the table. */
@@ -94,9 +120,46 @@ public final class Suspects {
         return out;
     }
 
+    /** What is proved: what came first before what it brought. */
+    public List<Found> found() {
+        List<Found> out = new ArrayList<>();
+        for (Fault fault : model.faults()) {
+            boolean isPart = model.faults().stream()
+                    .anyMatch(f -> f.isProvedBy(known)
+                            && f.proof().size() > fault.proof().size()
+                            && f.proof().entrySet().containsAll(fault.proof().entrySet()));
+            if (fault.isProvedBy(known) && !isPart) {
+                out.add(new Found(fault, beside(fault, true), beside(fault, false)));
+            }
+        }
+        out.sort(Comparator.comparingInt(f -> depth(f.fault().key())));
+        return out;
+    }
+
+    /** How many steps of cause lie before a fault at the most. */
+    private int depth(String key) {
+        int depth = 0;
+        for (Cause cause : model.causes()) {
+            depth = cause.effect().equals(key) ? Math.max(depth, 1 + depth(cause.by())) : depth;
+        }
+        return depth;
+    }
+
+    private List<Suspect> beside(Fault fault, boolean before) {
+        return model.causes().stream()
+                .filter(c -> (before ? c.effect() : c.by()).equals(fault.key()))
+                .map(c -> suspect(model.indexOf(before ? c.by() : c.effect())))
+                .filter(s -> s.share() >= LEAST_SHARE)
+                .sorted(Comparator.comparingDouble(Suspect::share).reversed())
+                .toList();
+    }
+
+    /** Less than this is not worth a line. */
+    private static final double LEAST_SHARE = 0.005;
+
     private Suspect suspect(int at) {
-        Fault fault = FaultTable.ALL.get(at);
-        Map<String, Double> ratios = new java.util.LinkedHashMap<>();
+        Fault fault = model.faults().get(at);
+        Map<String, Double> ratios = new LinkedHashMap<>();
         known.forEach((fact, isSo) -> ratios.put(fact.words(isSo), ratio(fault, fact, isSo)));
         List<String> speaksFor = new ArrayList<>();
         List<String> speaksAgainst = new ArrayList<>();
@@ -108,31 +171,40 @@ public final class Suspects {
                 .sorted(Map.Entry.comparingByValue())
                 .filter(e -> e.getValue() <= 1 / SPEAKS)
                 .forEach(e -> speaksAgainst.add(e.getKey()));
-        return new Suspect(fault, shares[at], speaksFor, speaksAgainst);
+        return new Suspect(fault, Math.min(1, shares[at]), speaksFor, speaksAgainst);
     }
 
     /** How much likelier an observation is under the fault than over all of them, as common as they are. */
-    private static double ratio(Fault fault, Fact fact, boolean isSo) {
+    private double ratio(Fault fault, Fact fact, boolean isSo) {
         double sum = OTHER_COMMON * EVEN;
         double weight = OTHER_COMMON;
-        for (Fault each : FaultTable.ALL) {
+        for (Fault each : model.faults()) {
             sum += each.common() * each.likelihood(fact, isSo);
             weight += each.common();
         }
-        return fault.likelihood(fact, isSo) / (sum / weight);
+        return sum == 0 ? 1 : fault.likelihood(fact, isSo) / (sum / weight);
     }
 
-    /** The unknown facts, the one first that is expected to tell most for its effort. */
+    /**
+     * The unknown facts, the one first that is expected to tell most for its effort; where a fault is proved, what settles its
+     * causes goes before the rest.
+     */
     public List<NextTest> tests() {
         List<NextTest> out = new ArrayList<>();
         double doubt = entropy();
+        Outlook outlook = new Outlook();
         for (Fact fact : Fact.values()) {
-            if (!known.containsKey(fact)) {
-                double bits = expectedBits(fact);
-                out.add(new NextTest(fact, bits, doubt > 0 ? bits / doubt : 0, fact.effort()));
+            if (!known.containsKey(fact) && !fact.isIdle(known)) {
+                double bits = outlook.bits(fact);
+                out.add(new NextTest(fact, bits, doubt > 0 ? Math.min(1, bits / doubt) : 0, fact.effort(known)));
             }
         }
-        out.sort(Comparator.comparingDouble(NextTest::worth).reversed());
+        Set<Fact> ofCauses = EnumSet.noneOf(Fact.class);
+        found().forEach(f -> f.causes().forEach(c -> ofCauses.add(c.fault().settledBy())));
+        boolean settles = out.stream().anyMatch(t -> t.share() >= SETTLES);
+        out.sort(Comparator.comparing((NextTest t) -> !ofCauses.contains(t.fact()) && !ofCauses.isEmpty())
+                .thenComparing(t -> settles && t.share() < TRIVIAL)
+                .thenComparing(Comparator.comparingDouble(NextTest::worth).reversed()));
         return out;
     }
 
@@ -141,32 +213,99 @@ public final class Suspects {
         return tests().stream().findFirst();
     }
 
-    private double entropy() {
-        double logs = plogp(other);
-        for (double share : shares) {
-            logs += plogp(share);
+    /** The doubt about which faults of the table are there, in bits; of something else no test tells anything. */
+    double entropy() {
+        double sum = 0;
+        double logs = 0;
+        for (double weight : weights) {
+            sum += weight;
+            logs += plogp(weight);
         }
-        return -logs;
+        return sum > 0 ? Math.max(0, (plogp(sum) - logs) / sum) : 0;
     }
 
-    /** Entropy now less the entropy expected once the fact is known. */
-    private double expectedBits(Fact fact) {
-        double yes = 0;
-        double yesLogs = 0;
-        double noLogs = 0;
-        for (int i = 0; i <= shares.length; i++) {
-            double share = i < shares.length ? shares[i] : other;
-            double likely = i < shares.length ? FaultTable.ALL.get(i).likelihood(fact, true) : EVEN;
-            yes += share * likely;
-            yesLogs += plogp(share * likely);
-            noLogs += plogp(share * (1 - likely));
+    /** The states that weigh anything, and how much of the doubt an observation takes away from them. */
+    private final class Outlook {
+        private final List<Long> faults = new ArrayList<>();
+        private final List<Double> share = new ArrayList<>();
+
+        Outlook() {
+            double best = 0;
+            for (double weight : weights) {
+                best = Math.max(best, weight);
+            }
+            double sum = 0;
+            for (int i = 0; i < weights.length; i++) {
+                if (weights[i] > best * NEGLIGIBLE) {
+                    faults.add(states.get(i).faults());
+                    share.add(weights[i]);
+                    sum += weights[i];
+                }
+            }
+            for (int i = 0; i < share.size(); i++) {
+                share.set(i, share.get(i) / sum);
+            }
         }
-        // H(F | answer), weighted by how likely each answer is, follows from the joint probabilities alone
-        double after = -(yesLogs + noLogs) + plogp(yes) + plogp(1 - yes);
-        return Math.max(0, entropy() - after);
+
+        /** Entropy of the observation less its entropy once it is known which faults are there. */
+        double bits(Fact fact) {
+            double yes = 0;
+            double within = 0;
+            for (int i = 0; i < share.size(); i++) {
+                double likely = model.likelihood(fact, faults.get(i));
+                yes += share.get(i) * likely;
+                within -= share.get(i) * (plogp(likely) + plogp(1 - likely));
+            }
+            return Math.max(0, -plogp(yes) - plogp(Math.max(0, 1 - yes)) - within);
+        }
     }
 
     private static double plogp(double p) {
         return p > 0 ? p * Math.log(p) / Math.log(2) : 0;
+    }
+
+    /** What is known, made ready to be held against many states. */
+    private static final class Seen {
+        private final double[] usual;
+        private final double[][] brings;
+        private final double[][] hinders;
+        private final boolean[] isSo;
+
+        Seen(FaultModel model, Map<Fact, Boolean> known) {
+            int facts = known.size();
+            usual = new double[facts];
+            isSo = new boolean[facts];
+            brings = new double[facts][model.faults().size()];
+            hinders = new double[facts][model.faults().size()];
+            int at = 0;
+            for (Map.Entry<Fact, Boolean> each : known.entrySet()) {
+                double yes = each.getKey().usual().ofYes();
+                usual[at] = yes;
+                isSo[at] = each.getValue();
+                for (int f = 0; f < model.faults().size(); f++) {
+                    Likelihood marked = model.faults().get(f).marked().get(each.getKey());
+                    double under = marked == null ? yes : marked.ofYes();
+                    brings[at][f] = under >= yes && yes < 1 ? (1 - under) / (1 - yes) : 1;
+                    hinders[at][f] = under < yes ? under / yes : 1;
+                }
+                at++;
+            }
+        }
+
+        double likelihood(long faults) {
+            double product = 1;
+            for (int fact = 0; fact < usual.length && product > 0; fact++) {
+                double notBrought = 1 - usual[fact];
+                double hindered = 1;
+                for (long rest = faults; rest != 0; rest &= rest - 1) {
+                    int fault = Long.numberOfTrailingZeros(rest);
+                    notBrought *= brings[fact][fault];
+                    hindered *= hinders[fact][fault];
+                }
+                double yes = (1 - notBrought) * hindered;
+                product *= isSo[fact] ? yes : 1 - yes;
+            }
+            return product;
+        }
     }
 }
