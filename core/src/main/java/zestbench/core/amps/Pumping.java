@@ -1,5 +1,6 @@
 package zestbench.core.amps;
 
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 
 /**
@@ -27,7 +28,7 @@ public final class Pumping {
 
     /** What is to be said of a compressor that runs with near-equal pressures. */
     public static Finding stop() {
-        return Finding.stop("Runs but does not pump: near-equal pressures decide, whatever it draws. On three phases it may "
+        return Finding.stop(Demand.PUMPING, "Runs but does not pump: near-equal pressures decide, whatever it draws. On three phases it may "
                 + "turn backwards, on a heat pump the reversing valve may by-pass; a start device may be tried once.");
     }
 }

@@ -3,6 +3,7 @@ package zestbench.core.amps;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
@@ -126,8 +127,7 @@ public final class RunningAmps {
         if (lockedRotor != null && taken.amps() >= NOT_STARTING * lockedRotor) {
             verdicts.add(notStarting(taken, lockedRotor, meter));
             findings.add(
-                    Finding.stop(
-                            "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
+                    Finding.stop(Demand.START_PARTS, "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
         } else if (limit == null ? taken.amps() == 0 : isStill(taken.amps(), limit) || taken.isSilent(limit)) {
             verdicts.add(still(taken, limit, meter));
             findings.add(Finding.caution(DID_NOT_START));
@@ -318,7 +318,7 @@ public final class RunningAmps {
         } else if (compressor && share < IDLE) {
             out.add(MAY_NOT_PUMP);
         } else if (!compressor && share > CEILING) {
-            out.add(Finding.stop("Above 110 % of FLA: stop the motor and find out why."));
+            out.add(Finding.stop(Demand.STOP_MOTOR, "Above 110 % of FLA: stop the motor and find out why."));
         } else if (!compressor && share > 1) {
             out.add(Finding.caution("Above FLA: check blade, voltage and capacitor before leaving."));
         }

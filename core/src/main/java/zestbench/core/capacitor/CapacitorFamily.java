@@ -31,7 +31,8 @@ public final class CapacitorFamily {
             spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
             CapacitorFamily::proof,
             spec -> spec.has("sections") || spec.has("microfaradsLow"),
-            section -> Quantity.MICROFARADS);
+            section -> Quantity.MICROFARADS,
+            Family.NO_LEG);
 
     private CapacitorFamily() {}
 

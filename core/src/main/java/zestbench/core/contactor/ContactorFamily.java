@@ -12,6 +12,7 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.InputProblem;
@@ -45,7 +46,8 @@ public final class ContactorFamily {
             spec -> List.of(CoilReadings.COIL, CONTACTS),
             ContactorFamily::proof,
             spec -> !spec.isEmpty(),
-            ContactorJudgement::quantity);
+            ContactorJudgement::quantity,
+            Family.NO_LEG);
 
     private ContactorFamily() {}
 
@@ -101,12 +103,14 @@ public final class ContactorFamily {
                         "With the coil wire off",
                         false,
                         List.of(
-                                seen("drops", "drops out", Verdict.GOOD, ""),
+                                seen("drops", "drops out", Verdict.GOOD, "").live(),
                                 seen(
                                         "stays",
                                         "stays in",
                                         Verdict.FAILED,
-                                        "In with no call: a contact is welded. The unit runs until its power is pulled."))),
+                                        "In with no call: a contact is welded. The unit runs until its power is pulled.")
+                                        .live()
+                                        .demanding(Demand.PULL_DISCONNECT))),
                 new Look(
                         HEAT,
                         "Crankcase heat of this unit",

@@ -7,6 +7,7 @@ import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -73,7 +74,7 @@ public final class ContactorJudgement {
         boolean isFed = coil.filter(v -> v >= NO_COIL_VOLTS).isPresent();
         boolean isWelded = isIn && coil.isPresent() && !isFed;
         if (isWelded) {
-            findings.add(Finding.stop("In with no volts on its coil: a contact is welded. Pull the disconnect."));
+            findings.add(Finding.stop(Demand.PULL_DISCONNECT, "In with no volts on its coil: a contact is welded. Pull the disconnect."));
         }
         Verdict verdict = coil.isEmpty() ? Verdict.TOO_CLOSE : isIn == isFed ? Verdict.GOOD : Verdict.FAILED;
         return new Judged(

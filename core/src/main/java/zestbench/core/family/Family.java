@@ -3,6 +3,7 @@ package zestbench.core.family;
 import java.util.List;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
 import zestbench.core.quantity.Quantity;
@@ -29,6 +30,7 @@ import zestbench.core.wiring.Sheet;
  * @param asked names of the tests without which it does not count as tested: sections, looks, windings
  * @param proof what proves a choice once it is in
  * @param quantity what a section is read in
+ * @param legOf which leg of the supply a section or terminal belongs to, from 1; 0 where it hangs on none
  * @param isEnough whether offers can be held against what its label tells
  */
 public record Family(
@@ -49,7 +51,11 @@ public record Family(
         Function<Spec, List<String>> asked,
         Function<HookupRequest, Proof> proof,
         Predicate<Spec> isEnough,
-        Function<String, Quantity> quantity) {
+        Function<String, Quantity> quantity,
+        ToIntFunction<String> legOf) {
+    /** For families whose sections and terminals hang on no leg of the supply. */
+    public static final ToIntFunction<String> NO_LEG = name -> 0;
+
     /** How offers serve a requirement; what was read with a doubt decides nothing. */
     public MatchAnswer matched(MatchRequest request) {
         return Doubts.applied(this, request, match.apply(request));

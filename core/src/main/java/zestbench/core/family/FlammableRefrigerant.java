@@ -2,6 +2,7 @@ package zestbench.core.family;
 
 import java.util.Map;
 import java.util.Optional;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -70,8 +71,7 @@ public final class FlammableRefrigerant {
         }
         p.ask("Does the unit's maker list this " + what + " for " + given + "?");
         if (burning != Burning.A2L) {
-            p.finding(Finding.stop(
-                    "{} is {}: ventilate first, no spark near it, only parts the unit's maker lists.",
+            p.finding(Finding.stop(Demand.LISTED, "{} is {}: ventilate first, no spark near it, only parts the unit's maker lists.",
                     given,
                     burning.words));
         }

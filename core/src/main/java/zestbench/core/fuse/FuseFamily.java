@@ -11,6 +11,7 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Figures;
@@ -21,7 +22,7 @@ import zestbench.core.wiring.Sheet.Step;
 /** Fuses as a family. A set of them counts as one part. */
 public final class FuseFamily {
     /** The look that names why it opened. */
-    private static final String CAUSE = "CAUSE";
+    public static final String CAUSE = "CAUSE";
 
     private static final List<Look> LOOKS = List.of(
             new Look(
@@ -46,7 +47,8 @@ public final class FuseFamily {
                                     "yes, a second time",
                                     Verdict.FAILED,
                                     "Stop: no third set. Isolate the loads one by one: "
-                                            + Isolation.order(Isolation.LINE) + "."))),
+                                            + Isolation.order(Isolation.LINE) + ".")
+                                    .demanding(Demand.LOADS_TO_GROUND))),
             new Look(CAUSE, "It opened because of", false, causes(Isolation.LINE)));
 
     public static final Family FAMILY = new Family(
@@ -67,9 +69,15 @@ public final class FuseFamily {
             spec -> List.of(FuseJudgement.SECTIONS.get(0)),
             FuseFamily::proof,
             spec -> !spec.isEmpty(),
-            FuseJudgement::quantity);
+            FuseJudgement::quantity,
+            FuseFamily::legOf);
 
     private FuseFamily() {}
+
+    /** {@code FUSE 3}, {@code L3}, {@code T3}: the third leg. */
+    private static int legOf(String name) {
+        return name.matches("(FUSE |L|T)[1-6].*") ? name.replaceAll("^\\D+", "").charAt(0) - '0' : 0;
+    }
 
     private static List<Seen> causes(List<Isolation> loads) {
         return loads.stream()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -67,8 +68,7 @@ public final class FuseJudgement {
         }
         if (verdicts.stream().anyMatch(v -> v.verdict() == Verdict.FAILED)) {
             findings.add(
-                    Finding.stop(
-                            "It opened for a reason: read every load to ground before another goes in. The whole set goes at once."));
+                    Finding.stop(Demand.FIND_CAUSE, "It opened for a reason: read every load to ground before another goes in. The whole set goes at once."));
         }
         return Judgement.of(verdicts, findings);
     }

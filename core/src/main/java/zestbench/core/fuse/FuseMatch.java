@@ -21,6 +21,7 @@ import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Offers;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -95,8 +96,7 @@ final class FuseMatch {
         }
         if (!Boolean.TRUE.equals(request.circuit().role().isCauseFound())) {
             out.add(
-                    Finding.stop(
-                            "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+                    Finding.stop(Demand.FIND_CAUSE, "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
         }
         return out;
     }

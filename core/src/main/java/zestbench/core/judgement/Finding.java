@@ -1,7 +1,14 @@
 package zestbench.core.judgement;
 
-/** Something worth saying beside the verdict or grade. */
-public record Finding(Severity severity, Phrase message) {
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Something worth saying beside the verdict or grade.
+ *
+ * @param demand what a STOP asks for; null on what is no STOP, and on tapes from before it was kept
+ */
+public record Finding(
+        Severity severity, Phrase message, @Nullable Demand demand) {
     /** How loudly it is said. */
     public enum Severity {
         STOP,
@@ -9,16 +16,17 @@ public record Finding(Severity severity, Phrase message) {
         INFO
     }
 
-    public static Finding stop(String pattern, Object... values) {
-        return new Finding(Severity.STOP, Phrase.of(pattern, values));
+    /** @param demand the next action it asks for */
+    public static Finding stop(Demand demand, String pattern, Object... values) {
+        return new Finding(Severity.STOP, Phrase.of(pattern, values), demand);
     }
 
     public static Finding caution(String pattern, Object... values) {
-        return new Finding(Severity.CAUTION, Phrase.of(pattern, values));
+        return new Finding(Severity.CAUTION, Phrase.of(pattern, values), null);
     }
 
     public static Finding info(String pattern, Object... values) {
-        return new Finding(Severity.INFO, Phrase.of(pattern, values));
+        return new Finding(Severity.INFO, Phrase.of(pattern, values), null);
     }
 
     /** Whether it is for the next person too: witnesses that disagree, a wire too thin. */

@@ -3,6 +3,7 @@ package zestbench.core.motor;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Mark;
@@ -149,7 +150,7 @@ public record BeltDrive(
 
     private static List<Finding> findings(boolean refused, boolean isAboveFullLoad) {
         if (refused) {
-            return List.of(Finding.stop("Refused: this sheave takes the motor past FLA × service factor."));
+            return List.of(Finding.stop(Demand.SHEAVE, "Refused: this sheave takes the motor past FLA × service factor."));
         }
         return List.of(
                 isAboveFullLoad

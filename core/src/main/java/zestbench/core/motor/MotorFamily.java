@@ -60,7 +60,8 @@ public final class MotorFamily {
                                     "too hot to touch, power on it",
                                     Verdict.FAILED,
                                     "Too hot to touch with power on it: the motor failed, whatever its capacitor reads.",
-                                    Mark.PRACTICE))));
+                                            Mark.PRACTICE)
+                                    .live())));
 
     public static final Family FAMILY = new Family(
             MotorLabel.KIND,
@@ -80,7 +81,8 @@ public final class MotorFamily {
             spec -> List.of(WINDINGS, "SHAFT"),
             MotorFamily::proof,
             spec -> !spec.isEmpty(),
-            section -> Quantity.OHMS);
+            section -> Quantity.OHMS,
+            Family.NO_LEG);
 
     private MotorFamily() {}
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.quantity.Figures;
 
@@ -23,8 +24,7 @@ public final class PlatesTogether {
         if (one.isPresent() && two.isPresent() && !one.equals(two)) {
             boolean isOnly = indoor.flag("refrigerantOnly").orElse(false);
             boolean isValve = indoor.text("metering").equals(Optional.of("VALVE"));
-            out.add(Finding.stop(
-                    "Outdoor plate {}, indoor plate {}{}: find out what is in the circuit before anything else.{}",
+            out.add(Finding.stop(Demand.REFRIGERANT, "Outdoor plate {}, indoor plate {}{}: find out what is in the circuit before anything else.{}",
                     one.get(),
                     two.get(),
                     isOnly ? " only" : "",

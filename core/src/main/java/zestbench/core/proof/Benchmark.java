@@ -6,6 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
+import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Reading;
 
@@ -26,6 +27,25 @@ public record Benchmark(long atMillis, @Nullable Double outdoorFahrenheit, Map<P
     public record Comparison(List<Compared> figures, String words) {
         /** Nothing was read to compare with. */
         public static final Comparison NONE = new Comparison(List.of(), "");
+    }
+
+    /** How a proof may become what a unit can do at its best. */
+    public enum Standing {
+        /** not settled, nothing judged, or the outdoor air not read */
+        NO,
+        /** nothing is out */
+        BEST,
+        /** something is out: the best this unit does, with why */
+        POOR
+    }
+
+    /** The rule, once: settled, something judged, outdoor air read; a unit that is poor needs a reason. [practice] */
+    public static Standing standing(Map<ProofPoint, Double> readings, UnitProof.Answer answer, boolean isSettled) {
+        if (!isSettled || answer.verdicts().isEmpty() || !readings.containsKey(ProofPoint.OUTDOOR_AIR)) {
+            return Standing.NO;
+        }
+        boolean isOut = answer.verdicts().stream().anyMatch(v -> v.verdict() == Verdict.FAILED);
+        return isOut ? Standing.POOR : Standing.BEST;
     }
 
     /** The benchmark that a proof makes. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.Pumping;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
@@ -217,7 +218,7 @@ public final class UnitProof {
         }
         if (superheat <= 0) {
             findings.add(
-                    Finding.stop("No superheat: liquid comes back to the compressor. Find out why before it runs on."));
+                    Finding.stop(Demand.LIQUID, "No superheat: liquid comes back to the compressor. Find out why before it runs on."));
         }
     }
 

@@ -104,7 +104,8 @@ public final class RelayFamily {
             spec -> List.of(CoilReadings.COIL, "CONTACTS"),
             RelayFamily::proof,
             spec -> !spec.isEmpty(),
-            CoilReadings::quantity);
+            CoilReadings::quantity,
+            Family.NO_LEG);
 
     private RelayFamily() {}
 

@@ -26,6 +26,7 @@ import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -81,9 +82,10 @@ public final class StartDeviceFamily {
                                     "two",
                                     "two",
                                     Verdict.FAILED,
-                                    "At most one: take the added one out, its two wires off the run capacitor's C and HERM; the unit's "
-                                            + "own wires go back where its diagram has them.",
-                                    Mark.PRACTICE))),
+                                    "At most one: the added one comes out. Across the run capacitor: its two wires off C and HERM, "
+                                            + "nothing else moves. In the wire to S: both its ends off, and that wire back on HERM.",
+                                            Mark.PRACTICE)
+                                    .demanding(Demand.TAKE_OUT))),
             new Look(
                     TRIED,
                     "Tried just now",
@@ -94,7 +96,8 @@ public final class StartDeviceFamily {
                                     "yes, it is hot",
                                     Verdict.GOOD,
                                     "A hot PTC starts nothing: let it cool, then try again.",
-                                    Mark.PRACTICE),
+                                            Mark.PRACTICE)
+                                    .live(),
                             new Seen("cold", "no, it is cold", Verdict.GOOD, "", Mark.PRACTICE))),
             new Look(
                     "CASE",
@@ -136,7 +139,8 @@ public final class StartDeviceFamily {
             spec -> List.of(OHMS, "SECOND"),
             StartDeviceFamily::proof,
             spec -> !spec.isEmpty(),
-            section -> Quantity.OHMS);
+            section -> Quantity.OHMS,
+            Family.NO_LEG);
 
     private StartDeviceFamily() {}
 

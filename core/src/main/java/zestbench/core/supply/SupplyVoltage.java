@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
 import zestbench.core.judgement.Judged;
@@ -133,7 +134,7 @@ public final class SupplyVoltage {
 
     private void lost(List<PairReading> legs) {
         if (!legs.isEmpty() && highest(legs) == 0) {
-            findings.add(Finding.stop("No volts on any pair: disconnect, fuses or the utility's own supply."));
+            findings.add(Finding.stop(Demand.UPSTREAM, "No volts on any pair here."));
         }
         lostLeg(legs).or(() -> backFed(legs)).ifPresent(findings::add);
     }
@@ -161,8 +162,7 @@ public final class SupplyVoltage {
         if (legs.size() != 3 || low.size() != 1 || highest == 0) {
             return Optional.empty();
         }
-        return Optional.of(Finding.stop(
-                "{} reads {} V while the other pairs are there: one of its legs is lost and fed back through a motor, an open "
+        return Optional.of(Finding.stop(Demand.FUSES, "{} reads {} V while the other pairs are there: one of its legs is lost and fed back through a motor, an open "
                         + "fuse as a rule. Volts to ground do not clear it. Fuses out, read by ohms.",
                 low.get(0).pair(),
                 low.get(0).volts()));
@@ -175,8 +175,7 @@ public final class SupplyVoltage {
         if (legs.size() != 3 || low.size() != 2) {
             return Optional.empty();
         }
-        return Optional.of(Finding.stop(
-                "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
+        return Optional.of(Finding.stop(Demand.FUSES, "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
                 PairReading.shared(low.get(0), low.get(1)),
                 low.get(0).pair(),
                 low.get(1).pair()));

@@ -2,6 +2,7 @@ package zestbench.core.supply;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -83,7 +84,7 @@ public final class Unbalance {
     private static List<Finding> findings(double percent) {
         List<Finding> out = new ArrayList<>();
         if (percent > NEVER_PERCENT) {
-            out.add(Finding.stop("Above 5 %: do not run a motor on it."));
+            out.add(Finding.stop(Demand.UNBALANCE, "Above 5 %: do not run a motor on it."));
             return out;
         }
         if (percent > FULL_RATING_PERCENT) {

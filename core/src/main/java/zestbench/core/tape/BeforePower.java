@@ -1,7 +1,11 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.fuse.FuseLabel;
@@ -46,6 +50,47 @@ public final class BeforePower {
         out.add(new Check("panel", "Panels on where the air needs them"));
         if (call.safeSteps().stream().anyMatch(step -> step.isDone() && !step.isReading())) {
             out.add(new Check("lock", "Lock and tag off, by whoever put them on"));
+        }
+        return out;
+    }
+
+    /** Lines of the unit's list by the part's own checks that say the same. */
+    private static final Map<String, String> SAME = Map.of(
+            "wires", "wired-",
+            "blade", "turns-",
+            "rating", "set-",
+            "straps", "straps",
+            "strap", "straps",
+            "screws", "screws",
+            "panel", "panel",
+            "tools", "tools");
+
+    /** Keys of lines that were ticked already, on the list itself or for every part that asks the same. */
+    public static Set<String> done(CallState call) {
+        Set<String> out = new LinkedHashSet<>(call.leave().ticked());
+        Map<String, Boolean> byParts = new LinkedHashMap<>();
+        for (PartState part : call.parts()) {
+            if (part.chosen() == null) {
+                continue;
+            }
+            Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
+            for (Check check : ProofList.of(part).before()) {
+                String line = SAME.get(check.key());
+                if (line != null) {
+                    String key = line.endsWith("-") ? line + part.id() : line;
+                    byParts.merge(key, ticked.contains(check.key()), Boolean::logicalAnd);
+                }
+            }
+        }
+        byParts.forEach((key, isDone) -> {
+            if (isDone) {
+                out.add(key);
+            }
+        });
+        if (Boolean.TRUE.equals(byParts.get("tools"))) {
+            // the parts' line speaks of tools, jumpers and the discharge tool in one
+            out.add("discharge");
+            out.add("jumpers");
         }
         return out;
     }

@@ -2,6 +2,7 @@ package zestbench.core.tape;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -10,30 +11,33 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.capacitor.CapacitorLabel;
-import zestbench.core.coil.CoilReadings;
 import zestbench.core.contactor.ContactorFamily;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
+import zestbench.core.family.MatchRequest.Protects;
 import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Spec;
-import zestbench.core.judgement.Judged;
+import zestbench.core.fuse.FuseFamily;
+import zestbench.core.judgement.Demand;
+import zestbench.core.judgement.Finding;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
+import zestbench.core.plate.PlaceRole;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
-import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Meter;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
+import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
-import zestbench.core.transformer.TransformerJudgement;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
@@ -50,6 +54,8 @@ public final class CallState {
     private final List<Line> windingsRead = new ArrayList<>();
     private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
+    private final List<String> notes = new ArrayList<>();
+    private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
     private Plates plates;
     private Entry.@Nullable CallEnded ended;
 
@@ -81,7 +87,19 @@ public final class CallState {
                 state.take(line);
             }
         }
+        state.settle();
         return state;
+    }
+
+    /** What follows from the whole tape: the legs each part is on, and amps whose rating became known later. */
+    private void settle() {
+        for (PartState part : parts.values()) {
+            Protects protects = circuit(part).role().protects();
+            boolean isInner = protects != null && protects != Protects.UNIT;
+            part.isFedBy(isInner ? 1 : plates.facts().phase() == 3 ? 3 : 2);
+            part.judgeAmps(plates);
+        }
+        amps.replaceAll((key, line) -> Rejudged.of(line, plates));
     }
 
     private void take(Line line) {
@@ -130,6 +148,10 @@ public final class CallState {
             supply.take(read.point(), read.judged().subject(), line);
         } else if (entry instanceof Entry.WindingsRead read) {
             takeWindings(read, line);
+        } else if (entry instanceof Entry.Noted noted) {
+            notes.add(noted.text());
+        } else if (entry instanceof Entry.Overridden over) {
+            overridden.add(over.demand());
         } else if (entry instanceof Entry.PlaceWires found) {
             places.put(
                     found.place(),
@@ -150,28 +172,9 @@ public final class CallState {
             safe.proved(line.atMillis());
         } else if (entry instanceof Entry.SafeTicked tick) {
             safe.tick(tick.key(), tick.on());
-        } else if (isLive(entry)) {
+        } else if (PowerSeen.by(entry, parts)) {
             safe.alive();
         }
-    }
-
-    /** Amps, readings under load and volts of the supply are taken with the power on. */
-    private static boolean isLive(Entry entry) {
-        return entry instanceof Entry.PowerOn
-                || entry instanceof Entry.UnitStarted
-                || entry instanceof Entry.AmpsRead
-                || (entry instanceof Entry.SupplyRead read
-                        && !read.point().isControl()
-                        && read.judged().reading().value() >= Deadness.DEAD_VOLTS)
-                || (entry instanceof Entry.Measured measured
-                        && (measured.method() == Entry.Method.UNDER_LOAD || isLineVolts(measured.judged())));
-    }
-
-    /** Volts on a part are read with the power on; those of a coil or a secondary stay when the line is off. */
-    private static boolean isLineVolts(Judged judged) {
-        boolean isControl = judged.subject().startsWith(CoilReadings.COIL)
-                || judged.subject().startsWith(TransformerJudgement.SECONDARY);
-        return judged.reading().quantity() == Quantity.VOLTS && !isControl;
     }
 
     /** Only figures, labels and notes can be struck; what moved stock is undone by its own step. */
@@ -260,6 +263,16 @@ public final class CallState {
         return windings;
     }
 
+    /** Every reading of windings, in the order they were taken. */
+    List<Line> windingsRead() {
+        return windingsRead;
+    }
+
+    /** What the readings at a point of the supply say together. */
+    List<Finding> supplyFindings(SupplyPoint point) {
+        return supply.findings(point, plates.outdoor(), Meter.USUAL);
+    }
+
     /** The latest amps of each motor and speed, by place. */
     public Map<String, Line> amps() {
         return amps;
@@ -275,6 +288,11 @@ public final class CallState {
         return places.getOrDefault(name, PlaceFound.NOTHING);
     }
 
+    /** STOPs that stand on the unit and that somebody went on past. */
+    Set<Demand> overridden() {
+        return overridden;
+    }
+
     /** Whether somebody said that the compressor does not run. */
     public boolean isSaidSilent() {
         return Boolean.FALSE.equals(Question.facts(answers).get(Fact.COMPRESSOR_RUNS));
@@ -287,7 +305,7 @@ public final class CallState {
 
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
-        return Evidence.of(answers, plates.outdoor(), supply, windingsRead, amps.values(), parts.values());
+        return Evidence.of(answers, notes, plates.outdoor(), supply, windingsRead, amps.values(), parts.values(), leave.kept());
     }
 
     /** Whether anything is known of the fault, beyond what the plate says of the unit. */
@@ -299,6 +317,7 @@ public final class CallState {
     public Circuit circuit(PartState part) {
         boolean isIndoor = Letters.small(part.added().place()).startsWith("indoor");
         boolean isElsewhere = isIndoor && plates.outdoor().rows("indoorFans").isEmpty();
+        Boolean isCauseFound = part.looks().containsKey(FuseFamily.CAUSE) || part.overridden(Demand.FIND_CAUSE) != null;
         return new Circuit(
                 null,
                 isElsewhere ? null : supply.lineVolts().orElse(null),
@@ -307,7 +326,9 @@ public final class CallState {
                 part.family().kind().equals(MotorLabel.KIND) && !part.wires().isEmpty()
                         ? MotorFamily.usedTaps(part.spec(), part.wires())
                         : null,
-                beside(part));
+                beside(part),
+                PlaceRole.of(
+                        part.added().place(), part.added().serves(), plates.outdoor(), isCauseFound));
     }
 
     private static Beside beside(PartState part) {
@@ -340,11 +361,23 @@ public final class CallState {
     /** The id of a part that stays in beside a new one. */
     public static final String STAYING = "stays-in";
 
-    /** The old part itself, where all of it reads good and only what it serves has changed. */
-    public Optional<StockLine> staying(PartState part) {
-        return part.isGood() && !witnesses(part).isEmpty()
-                ? Optional.of(new StockLine(STAYING, 1, part.spec(), 0))
-                : Optional.empty();
+    /** The id, with the other part's behind it, of a section that a piece chosen for another part has to spare. */
+    public static final String SPARE = "spare-of-";
+
+    /**
+     * What need not come off the truck: the sections of the old part that read good and can stay in, and sections that a piece
+     * chosen for another capacitor of this call leaves free. They cost nothing.
+     */
+    public List<StockLine> standing(PartState part) {
+        List<StockLine> out = new ArrayList<>();
+        Standing.staying(part, !witnesses(part).isEmpty()).ifPresent(spec -> out.add(new StockLine(STAYING, 1, spec, 0)));
+        for (PartState other : parts.values()) {
+            if (other != part && other.closed() == null) {
+                Standing.spare(part, other)
+                        .ifPresent(spec -> out.add(new StockLine(SPARE + other.id(), 1, spec, 0)));
+            }
+        }
+        return out;
     }
 
     /** The capacitor in question that serves {@code motor}. */

@@ -8,6 +8,7 @@ import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Criterion;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
@@ -165,6 +166,14 @@ public sealed interface Entry {
         NOT_NEEDED
     }
 
+    /**
+     * Somebody goes on past a STOP, and says why.
+     *
+     * @param part the part it stands on; null where it stands on the unit
+     * @param demand what the STOP asked for
+     */
+    record Overridden(@Nullable String part, Demand demand, String reason) implements Entry {}
+
     /** The part is in question again. */
     record PartReopened(String part) implements Entry {}
 
@@ -230,6 +239,7 @@ public sealed interface Entry {
      *
      * @param isSettled whether the unit had run long enough
      * @param isBenchmark whether it is from now on what this unit can do at its best
+     * @param why it is no better; null where nothing is out
      */
     record ProofKept(
             Map<ProofPoint, Double> readings,
@@ -237,16 +247,43 @@ public sealed interface Entry {
             List<UnitProof.Shown> shown,
             List<Finding> findings,
             boolean isSettled,
-            boolean isBenchmark)
+            boolean isBenchmark,
+            @Nullable String why)
             implements Entry {
+        public ProofKept(
+                Map<ProofPoint, Double> readings,
+                List<Judged> verdicts,
+                List<UnitProof.Shown> shown,
+                List<Finding> findings,
+                boolean isSettled,
+                boolean isBenchmark) {
+            this(readings, verdicts, shown, findings, isSettled, isBenchmark, null);
+        }
+
         /** What it amounts to. */
         public UnitProof.Answer answer() {
             return new UnitProof.Answer(verdicts, shown, findings);
         }
     }
 
-    /** Something was seen and not done. @param id under which any later visit can end it @param place in the unit; empty where it is of the whole */
-    record WrittenUp(String id, String place, String what, String why, Urgency urgency) implements Entry {}
+    /**
+     * Something was seen and not done.
+     *
+     * @param id under which any later visit can end it
+     * @param place in the unit; empty where it is of the whole
+     * @param of the part whose finding it is, with whose replacement it ends; null where it is of none
+     */
+    record WrittenUp(
+            String id,
+            String place,
+            String what,
+            String why,
+            Urgency urgency,
+            @Nullable String of) implements Entry {
+        public WrittenUp(String id, String place, String what, String why, Urgency urgency) {
+            this(id, place, what, why, urgency, null);
+        }
+    }
 
     /** How long something that was seen can wait. */
     enum Urgency {

@@ -93,7 +93,12 @@ final class LeaveText {
                         .map(v ->
                                 Letters.inSentence(title(v)) + " " + v.reading().text())
                         .toList());
-        String title = e.isBenchmark() ? "Proof of the unit, kept as its best" : "Proof of the unit";
+        if (e.why() != null) {
+            lines.add("The best this unit does: " + e.why());
+        }
+        String title = e.isBenchmark()
+                ? e.why() == null ? "Proof of the unit, kept as its best" : "Proof of the unit, the best it does"
+                : "Proof of the unit";
         String word = overall == null ? "" : overall.word();
         return new TapeText("", "", title, detail, word, overall, lines, Mark.PRACTICE);
     }

@@ -1,11 +1,13 @@
 package zestbench.core.tape;
 
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Letters;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
+import zestbench.core.suspect.Suspects;
 
 /**
  * The next thing to do on a call.
@@ -24,12 +26,19 @@ public record NextThing(
         SAFE,
         PLATE,
         SUPPLY,
+        WINDINGS,
+        AMPS,
         PROOF,
         LEAVE
     }
 
-    /** The first part that is not done decides; nothing here forces the order. */
+    /** A STOP that stands is next; else the first part that is not done decides. Nothing here forces the order. */
     public static NextThing of(CallState call) {
+        List<Stop> stops = Stop.of(call);
+        if (!stops.isEmpty()) {
+            Stop stop = stops.get(0);
+            return new NextThing(stop.words(), stop.part(), stop.step(), stop.callStep());
+        }
         int parts = 0;
         for (PartState part : call.parts()) {
             parts++;
@@ -67,10 +76,15 @@ public record NextThing(
         if (call.plates().outdoor().isEmpty()) {
             return ofCall("Read the plate", CallStep.PLATE);
         }
-        return call.suspects()
+        Suspects suspects = call.suspects();
+        if (!suspects.found().isEmpty() && suspects.found().get(0).causes().isEmpty()) {
+            return ofCall(
+                    "Found: " + Letters.inSentence(suspects.found().get(0).fault().title()), CallStep.ASK);
+        }
+        return suspects
                 .next()
                 .map(test -> ofCall(
-                        (isOfSupply(test.fact()) ? "Measure: " : "Find out: ")
+                        (isOfSupply(test.fact()) ? "Measure: " : "Check: ")
                                 + Letters.inSentence(Question.about(test.fact()).words()),
                         isOfSupply(test.fact()) ? CallStep.SUPPLY : CallStep.ASK))
                 .orElseGet(() -> ofCall("Add the part in question", CallStep.ASK));
@@ -79,7 +93,7 @@ public record NextThing(
     /** Whether a fact is settled by volts that are read at the supply. */
     public static boolean isOfSupply(Fact fact) {
         return switch (fact) {
-            case LINE_VOLTS, LOAD_VOLTS, LEG_LOST, COIL_VOLTS, SECONDARY_VOLTS -> true;
+            case DISCONNECT_VOLTS, LINE_VOLTS, LOAD_VOLTS, LEG_LOST, COIL_VOLTS, SECONDARY_VOLTS -> true;
             default -> false;
         };
     }

@@ -1,6 +1,7 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -16,9 +17,11 @@ import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.motor.MotorFamily;
+import zestbench.core.plate.Plates;
 import zestbench.core.startdevice.StartDeviceFamily;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
@@ -27,6 +30,7 @@ import zestbench.core.wiring.Wire;
 /** Where one part stands, as its entries add up. */
 public final class PartState {
     private static final long MILLIS_PER_MINUTE = 60_000;
+    private static final int MOST_LEGS = 3;
 
     private final Entry.PartAdded added;
     private String text = "";
@@ -37,6 +41,8 @@ public final class PartState {
     private final Map<String, Entry.Looked> looks = new LinkedHashMap<>();
     private final Map<Entry.Checklist, Set<String>> ticked = new LinkedHashMap<>();
     private final List<String> photos = new ArrayList<>();
+    private final Map<Demand, Entry.Overridden> overridden = new EnumMap<>(Demand.class);
+    private int legs = MOST_LEGS;
     private List<Wire> wires = List.of();
     private Entry.@Nullable LeadsPrinted leads;
     private Entry.@Nullable SheaveSet sheave;
@@ -88,6 +94,8 @@ public final class PartState {
             ordered = order;
         } else if (entry instanceof Entry.OrderEnded) {
             ordered = null;
+        } else if (entry instanceof Entry.Overridden over) {
+            overridden.put(over.demand(), over);
         } else {
             reading(line);
         }
@@ -143,6 +151,18 @@ public final class PartState {
                             e -> !isToGround(e.getKey()) && e.getValue().line().entry() instanceof Entry.WindingsRead);
         }
         read.verdicts().forEach(judged -> readings.put(judged.subject(), new Taken(line, judged, read.findings())));
+    }
+
+    /** Judges amps whose rating became known after they were taken. */
+    void judgeAmps(Plates plates) {
+        for (Map<String, Taken> each : List.of(readings, amps)) {
+            each.replaceAll((key, taken) -> {
+                Line line = Rejudged.of(taken.line(), plates);
+                return line == taken.line() || !(line.entry() instanceof Entry.AmpsRead read)
+                        ? taken
+                        : new Taken(taken.line(), read.judged(), read.findings());
+            });
+        }
     }
 
     private static boolean isToGround(String subject) {
@@ -261,9 +281,35 @@ public final class PartState {
         return ticked.getOrDefault(list, Set.of());
     }
 
-    /** Sections that readings are asked for; empty until the label tells them. */
+    /** Takes over how many legs the circuit it is in has. */
+    void isFedBy(int count) {
+        legs = count;
+    }
+
+    /** Sections that readings are asked for, of the legs there are; empty until the label tells them. */
     public List<String> sections() {
-        return family().sections().apply(spec);
+        return ofLegs(family().sections().apply(spec));
+    }
+
+    /** Terminals wires can be found on, of the legs there are. */
+    public List<String> terminals() {
+        return ofLegs(family().terminals().apply(spec));
+    }
+
+    private List<String> ofLegs(List<String> names) {
+        return names.stream()
+                .filter(name -> family().legOf().applyAsInt(name) <= legs)
+                .toList();
+    }
+
+    /** Who went on past a STOP of this part, and why; null where nobody did. */
+    public Entry.@Nullable Overridden overridden(Demand demand) {
+        return overridden.get(demand);
+    }
+
+    /** Whether anyone kept what it looked like before its leads came off. */
+    public boolean isFoundKept() {
+        return !wires.isEmpty() || !photos.isEmpty();
     }
 
     /** The worst verdict of all that was read and seen; null until something was. */

@@ -53,6 +53,20 @@ public final class ProofList {
                         .allMatch(t -> t != null && t.judged().verdict() != Verdict.FAILED);
     }
 
+    /** New pieces that are to be measured before any wire goes on them, in short; empty where all are. */
+    public static List<String> toMeasure(PartState part) {
+        Entry.Chosen chosen = part.chosen();
+        List<String> out = new ArrayList<>();
+        for (int piece = 0; chosen != null && piece < chosen.pieces().size(); piece++) {
+            if (!isProved(part, piece)) {
+                out.add(part.family()
+                        .shortText()
+                        .apply(chosen.pieces().get(piece).spec()));
+            }
+        }
+        return out;
+    }
+
     /** What still stands between the part and its being closed as replaced; empty where nothing does. */
     public static List<String> open(PartState part) {
         List<String> out = new ArrayList<>();

@@ -94,7 +94,8 @@ public final class SupplyState {
         if (all.isEmpty()) {
             return Optional.empty();
         }
-        boolean alive = SupplyVoltage.lostLeg(legs(point)).isEmpty();
+        boolean alive = SupplyVoltage.lostLeg(legs(point)).isEmpty()
+                && SupplyVoltage.backFed(legs(point)).isEmpty();
         for (PairReading pair : pairs(point)) {
             alive &= !pair.isLine() || pair.volts() > MISSING_VOLTS;
         }
@@ -106,10 +107,23 @@ public final class SupplyState {
         for (SupplyPoint point : List.of(SupplyPoint.DISCONNECT, SupplyPoint.LINE, SupplyPoint.LOAD)) {
             List<PairReading> legs = legs(point);
             if (legs.size() == THREE_PAIRS) {
-                return Optional.of(SupplyVoltage.lostLeg(legs).isPresent());
+                return Optional.of(SupplyVoltage.lostLeg(legs).isPresent()
+                        || SupplyVoltage.backFed(legs).isPresent());
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a lost leg is fed back through a motor at any point where three pairs were read; empty where none were. */
+    Optional<Boolean> isBackFed() {
+        Optional<Boolean> out = Optional.empty();
+        for (SupplyPoint point : List.of(SupplyPoint.DISCONNECT, SupplyPoint.LINE, SupplyPoint.LOAD)) {
+            List<PairReading> legs = legs(point);
+            if (legs.size() == THREE_PAIRS) {
+                out = Optional.of(out.orElse(false) || SupplyVoltage.backFed(legs).isPresent());
+            }
+        }
+        return out;
     }
 
     /** Whether control volts are there at a point; empty where they were not read. */

@@ -121,6 +121,9 @@ public record TapeText(
         if (entry instanceof Entry.SafeTicked e) {
             return Optional.of(words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of()));
         }
+        if (entry instanceof Entry.Overridden e && e.part() == null) {
+            return Optional.of(overridden(e));
+        }
         if (entry instanceof Entry.PlaceWires e) {
             return Optional.of(wires(e.place(), e.wires()));
         }
@@ -130,6 +133,10 @@ public record TapeText(
         return entry instanceof Entry.PowerOn
                 ? Optional.of(words("Power back on", "read dead again before hands go in", "", List.of()))
                 : LeaveText.of(entry);
+    }
+
+    private static TapeText overridden(Entry.Overridden e) {
+        return words("Went on past a STOP: " + Letters.inSentence(e.demand().words()), e.reason(), "", List.of());
     }
 
     private static TapeText windings(Entry.WindingsRead e) {
@@ -175,6 +182,9 @@ public record TapeText(
     private static TapeText ofPart(Entry entry) {
         if (entry instanceof Entry.LabelRead e) {
             return words("Label: " + e.text(), "", "", List.of());
+        }
+        if (entry instanceof Entry.Overridden e) {
+            return overridden(e);
         }
         if (entry instanceof Entry.PartAdded e) {
             return words(e.title() + " in question", e.place(), "", List.of());

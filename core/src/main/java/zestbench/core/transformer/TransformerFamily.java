@@ -63,7 +63,8 @@ public final class TransformerFamily {
             spec -> TransformerJudgement.SECTIONS.subList(0, 2),
             TransformerFamily::proof,
             spec -> !spec.isEmpty(),
-            section -> zestbench.core.quantity.Quantity.VOLTS);
+            section -> zestbench.core.quantity.Quantity.VOLTS,
+            Family.NO_LEG);
 
     private TransformerFamily() {}
 

@@ -70,7 +70,7 @@ class ArrivalTest {
         assertThat(next().text()).isEqualTo("Read the plate");
         add(new Entry.PlateRead(Plates.Which.OUTDOOR, PLATE, plate(PLATE)));
         assertThat(next().callStep()).isIn(NextThing.CallStep.ASK, NextThing.CallStep.SUPPLY);
-        assertThat(next().text()).matches("(Find out|Measure): .+");
+        assertThat(next().text()).matches("(Check|Measure): .+");
         assertThat(state().evidence()).containsEntry(Fact.THREE_PHASE, false);
         add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
         assertThat(next().part()).isEqualTo("p");

@@ -1,0 +1,69 @@
+package zestbench.core.tape;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Look;
+import zestbench.core.family.Proof.Check;
+import zestbench.core.judgement.Judged;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.safety.Deadness;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.transformer.TransformerJudgement;
+
+/** Which lines of a tape say that the power is on. One of them ends every dead reading before it. */
+final class PowerSeen {
+    /** Control volts up to here can come from the indoor unit with the disconnect pulled; above, the line feeds them. [practice] */
+    private static final double CONTROL_VOLTS = 50;
+
+    private PowerSeen() {}
+
+    /** @param parts those in question so far, by id */
+    static boolean by(Entry entry, Map<String, PartState> parts) {
+        if (entry instanceof Entry.PowerOn
+                || entry instanceof Entry.UnitStarted
+                || entry instanceof Entry.AmpsRead
+                || entry instanceof Entry.ProofRead
+                || entry instanceof Entry.ProofKept) {
+            return true;
+        }
+        if (entry instanceof Entry.SupplyRead read) {
+            double from = read.point().isControl() ? CONTROL_VOLTS : Deadness.DEAD_VOLTS;
+            return read.judged().reading().value() >= from;
+        }
+        if (entry instanceof Entry.Measured measured) {
+            return measured.method() == Entry.Method.UNDER_LOAD || isLiveVolts(measured.judged());
+        }
+        if (entry instanceof Entry.Looked look) {
+            return isLive(parts.get(look.part()), look);
+        }
+        return entry instanceof Entry.Ticked tick && tick.on() && isOfRunning(parts.get(tick.part()), tick);
+    }
+
+    /** Volts of a secondary come from its primary; a coil's may come from elsewhere while they are low. */
+    private static boolean isLiveVolts(Judged judged) {
+        if (judged.reading().quantity() != Quantity.VOLTS) {
+            return false;
+        }
+        String subject = judged.subject();
+        if (subject.startsWith(TransformerJudgement.SECONDARY)) {
+            return judged.reading().value() >= Deadness.DEAD_VOLTS;
+        }
+        boolean isCoil = subject.startsWith(zestbench.core.coil.CoilReadings.COIL);
+        return !isCoil || judged.reading().value() >= CONTROL_VOLTS;
+    }
+
+    private static boolean isLive(@Nullable PartState part, Entry.Looked looked) {
+        return part != null
+                && part.family().looks().apply(ShopRules.DEFAULT).stream()
+                        .filter(l -> l.key().equals(looked.look()))
+                        .flatMap(l -> l.answer(looked.seen()).stream())
+                        .anyMatch(Look.Seen::isLive);
+    }
+
+    /** A tick of what is seen with the part running. */
+    private static boolean isOfRunning(@Nullable PartState part, Entry.Ticked tick) {
+        return part != null
+                && tick.list() == Entry.Checklist.PROOF
+                && ProofList.of(part).running().stream().map(Check::key).anyMatch(tick.key()::equals);
+    }
+}

@@ -1,0 +1,60 @@
+package zestbench.core.tape;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.RunningAmps;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.plate.Plates;
+import zestbench.core.plate.RatedMotor;
+import zestbench.core.quantity.Meter;
+
+/** Amps that were taken before their rating was known, judged once it is. The line on the tape stays as it was. */
+final class Rejudged {
+    private Rejudged() {}
+
+    /** The same line, its figure judged by the plates where it was not and they tell its rating now. */
+    static Line of(Line line, Plates plates) {
+        if (!(line.entry() instanceof Entry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
+            return line;
+        }
+        RunningAmps.Rated rated = RatedMotor.at(plates, read.at() == null ? name(read.place()) : read.at())
+                .rated();
+        Double limit = read.place() == RunningAmps.Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
+        if (limit == null) {
+            return line;
+        }
+        Judgement now = RunningAmps.judge(
+                List.of(new RunningAmps.Taken(
+                        read.place(), read.judged().reading().value(), read.inrush(), null, isEqual(read), false)),
+                rated,
+                Meter.USUAL);
+        return new Line(
+                line.number(),
+                line.atMillis(),
+                line.who(),
+                new Entry.AmpsRead(
+                        read.part(),
+                        read.place(),
+                        now.verdicts().get(0),
+                        now.findings(),
+                        read.at(),
+                        read.speed(),
+                        read.beside(),
+                        read.inrush(),
+                        read.isPumping(),
+                        read.meter()));
+    }
+
+    private static @Nullable Boolean isEqual(Entry.AmpsRead read) {
+        return read.isPumping() == null ? null : Boolean.valueOf(!read.isPumping());
+    }
+
+    private static String name(RunningAmps.Place place) {
+        return switch (place) {
+            case COMPRESSOR -> "Compressor";
+            case FAN -> "Outdoor fan motor";
+            case BLOWER -> "Indoor blower motor";
+        };
+    }
+}

@@ -1,0 +1,72 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import zestbench.core.capacitor.CapacitorLabel;
+import zestbench.core.family.MatchAnswer.Assignment;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.value.Value;
+
+/** Capacitor sections that are there already: what stays of the old part, what a new one has to spare. */
+final class Standing {
+    private static final String SECTIONS = "sections";
+
+    private Standing() {}
+
+    /**
+     * The old part as far as it may stay: whole where all of it reads good and only what it serves has changed, else its good
+     * sections where another one is out.
+     */
+    static Optional<Spec> staying(PartState part, boolean isServedAnew) {
+        if (!part.family().kind().equals(CapacitorLabel.KIND) || part.closed() != null) {
+            return Optional.empty();
+        }
+        if (part.isGood()) {
+            return isServedAnew ? Optional.of(part.spec()) : Optional.empty();
+        }
+        List<Spec> rows = part.spec().rows(SECTIONS);
+        List<Integer> good = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) {
+            Taken read = part.readings().get(rows.get(i).text("terminal").orElse(""));
+            if (read != null && read.judged().verdict() == Verdict.GOOD) {
+                good.add(i);
+            }
+        }
+        return rows.size() == 2 && good.size() == 1 ? Optional.of(only(part.spec(), good)) : Optional.empty();
+    }
+
+    /** Sections of the one new piece of {@code other} that serve nothing there. */
+    static Optional<Spec> spare(PartState part, PartState other) {
+        Entry.Chosen chosen = other.chosen();
+        boolean areBoth = part.family().kind().equals(CapacitorLabel.KIND)
+                && other.family().kind().equals(CapacitorLabel.KIND);
+        if (!areBoth || chosen == null || chosen.pieces().size() != 1) {
+            return Optional.empty();
+        }
+        Spec piece = chosen.pieces().get(0).spec();
+        List<Integer> free = new ArrayList<>();
+        for (int i = 0; i < piece.rows(SECTIONS).size(); i++) {
+            int section = i;
+            boolean isUsed = chosen.assignment().stream().map(Assignment::sections).anyMatch(s -> s.contains(section));
+            if (!isUsed) {
+                free.add(i);
+            }
+        }
+        return free.isEmpty() || free.size() == piece.rows(SECTIONS).size()
+                ? Optional.empty()
+                : Optional.of(only(piece, free));
+    }
+
+    private static Spec only(Spec spec, List<Integer> kept) {
+        List<Spec> rows = spec.rows(SECTIONS);
+        List<Value> out = new ArrayList<>();
+        for (int at : kept) {
+            Spec row = rows.get(at);
+            String name = row.text("terminal").or(() -> row.text("name")).orElse(String.valueOf(at + 1));
+            out.add(row.with("terminal", null).with("name", Value.of(name)).values());
+        }
+        return spec.with(SECTIONS, new Value.Items(out));
+    }
+}

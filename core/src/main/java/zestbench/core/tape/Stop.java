@@ -1,0 +1,143 @@
+package zestbench.core.tape;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Look;
+import zestbench.core.fuse.FuseFamily;
+import zestbench.core.judgement.Demand;
+import zestbench.core.judgement.Finding;
+import zestbench.core.plate.UnitPlaces;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.tape.NextThing.CallStep;
+import zestbench.core.winding.PairOhms;
+
+/**
+ * A STOP that stands on a call: what it asks for is the next action, until it is done or somebody goes on past it by name.
+ *
+ * @param demand what it asks for
+ * @param text why
+ * @param part the part it stands on; null where it stands on the unit
+ * @param step where on the part it is seen to; null where that is on the unit
+ * @param callStep where on the unit it is seen to; null where that is on the part
+ */
+public record Stop(
+        Demand demand,
+        String text,
+        @Nullable String part,
+        @Nullable Step step,
+        @Nullable CallStep callStep) {
+
+    /** What is asked for, in words. */
+    public String words() {
+        return demand.words();
+    }
+
+    /** Those that stand, a part's before the unit's. */
+    public static List<Stop> of(CallState call) {
+        Map<String, Stop> out = new LinkedHashMap<>();
+        for (PartState part : call.parts()) {
+            if (part.closed() == null) {
+                ofPart(call, part).forEach(stop -> out.putIfAbsent(part.id() + stop.demand(), stop));
+            }
+        }
+        for (Stop stop : ofUnit(call)) {
+            if (!call.overridden().contains(stop.demand())) {
+                out.putIfAbsent(stop.demand().name(), stop);
+            }
+        }
+        return List.copyOf(out.values());
+    }
+
+    /** The one that stands before anything else on {@code part}; null where none does. */
+    public static @Nullable Stop on(CallState call, PartState part) {
+        return of(call).stream().filter(s -> part.id().equals(s.part())).findFirst().orElse(null);
+    }
+
+    private static List<Stop> ofPart(CallState call, PartState part) {
+        List<Stop> out = new ArrayList<>();
+        for (Entry.Looked looked : part.looks().values()) {
+            demand(part, looked).ifPresent(d -> out.add(takeOut(call, part, d, looked.meaning())));
+        }
+        List<Taken> all = new ArrayList<>(part.readings().values());
+        all.addAll(part.amps().values());
+        for (Taken taken : all) {
+            stops(taken.findings()).forEach((demand, text) -> out.add(new Stop(demand, text, part.id(), Step.TEST, null)));
+        }
+        boolean isCauseFound = part.looks().containsKey(FuseFamily.CAUSE);
+        out.removeIf(s -> part.overridden(s.demand()) != null || (s.demand() == Demand.FIND_CAUSE && isCauseFound));
+        return out;
+    }
+
+    /** Taking a part out is work on wires: made safe first, then said what was done. */
+    private static Stop takeOut(CallState call, PartState part, Demand demand, String text) {
+        boolean isWork = demand == Demand.TAKE_OUT;
+        boolean isDead = call.deadness().isDeadFor(part.id());
+        return isWork && !isDead
+                ? new Stop(demand, text, part.id(), null, CallStep.SAFE)
+                : new Stop(demand, text, part.id(), isWork ? Step.JUDGE : Step.TEST, null);
+    }
+
+    private static Optional<Demand> demand(PartState part, Entry.Looked looked) {
+        return part.family().looks().apply(ShopRules.DEFAULT).stream()
+                .filter(l -> l.key().equals(looked.look()))
+                .flatMap(l -> l.answer(looked.seen()).stream())
+                .map(Look.Seen::demand)
+                .filter(java.util.Objects::nonNull)
+                .findFirst();
+    }
+
+    private static List<Stop> ofUnit(CallState call) {
+        List<Stop> out = new ArrayList<>();
+        for (Line line : call.windings().values()) {
+            Entry.WindingsRead read = (Entry.WindingsRead) line.entry();
+            stops(read.findings()).forEach((demand, text) -> {
+                if (demand != Demand.LOADS_TO_GROUND || !areAllReadToGround(call)) {
+                    out.add(new Stop(demand, text, null, null, CallStep.WINDINGS));
+                }
+            });
+        }
+        for (Line line : call.amps().values()) {
+            Entry.AmpsRead read = (Entry.AmpsRead) line.entry();
+            stops(read.findings())
+                    .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.AMPS)));
+        }
+        for (SupplyPoint point : SupplyPoint.values()) {
+            if (!point.isControl()) {
+                stops(call.supplyFindings(point))
+                        .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.SUPPLY)));
+            }
+        }
+        Line kept = call.leave().kept();
+        if (kept != null && kept.entry() instanceof Entry.ProofKept proof) {
+            stops(proof.findings())
+                    .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.PROOF)));
+        }
+        return out;
+    }
+
+    /** Whether every motor of the unit has a reading to ground by now. */
+    private static boolean areAllReadToGround(CallState call) {
+        return UnitPlaces.of(call.plates().outdoor()).stream()
+                .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
+                .allMatch(p -> call.windingsRead().stream()
+                        .map(l -> (Entry.WindingsRead) l.entry())
+                        .filter(r -> r.place().equals(p.name()))
+                        .flatMap(r -> r.verdicts().stream())
+                        .anyMatch(j -> j.subject().endsWith(PairOhms.GROUND)));
+    }
+
+    private static Map<Demand, String> stops(List<Finding> findings) {
+        Map<Demand, String> out = new LinkedHashMap<>();
+        for (Finding finding : findings) {
+            if (finding.severity() == Finding.Severity.STOP && finding.demand() != null) {
+                out.putIfAbsent(finding.demand(), finding.text());
+            }
+        }
+        return out;
+    }
+}
