@@ -189,6 +189,10 @@ class ArrivingTest {
                 .containsExactly("locked", "proved", "dead", "proved-again");
         JsonNode sheet = bench.post(part + "/sheet", "{}").json();
         String tick = "{\"list\":\"SHEET\",\"key\":" + sheet.at("/steps/0/key") + ",\"on\":true}";
+        assertThat(bench.post(part + "/ticks", tick).text()).contains("Measure the new part before a wire goes on it");
+        bench.post(
+                part + "/readings",
+                "{\"piece\":0,\"readings\":[{\"section\":\"HERM\",\"microfarads\":45},{\"section\":\"FAN\",\"microfarads\":5}]}");
         assertThat(bench.post(part + "/ticks", tick).status()).isEqualTo(200);
 
         JsonNode live = change("/power-on", "{}");
@@ -197,6 +201,7 @@ class ArrivingTest {
         assertThat(bench.post(part + "/ticks", tick).status())
                 .as("hook-up is closed until the next dead reading")
                 .isEqualTo(409);
+        assertThat(bench.post(part + "/sheet", "{}").status()).as("and so is its sheet").isEqualTo(409);
         readDead();
         assertThat(bench.post(part + "/ticks", tick).status()).isEqualTo(200);
         assertThat(refused("/proved", "{\"volts\":1.5}", 400).toString()).contains("12 to 1,000 V");

@@ -97,7 +97,6 @@ class OpenMotorTest {
                 "winding | \"readings\":[{\"pair\":\"1-2\"}] | exactly one of ohms",
                 "winding | \"readings\":[null] | give a reading",
                 "winding | \"spec\":{\"phase\":2},\"readings\":[] | give 1 or 3",
-                "amps | \"readings\":[{\"place\":\"FAN\",\"amps\":1}] | give the plate's rating",
                 "motor | \"readings\":[] | give kind winding or kind amps",
                 "amps | \"spec\":{\"fullLoadAmps\":1},\"readings\":[{\"amps\":1}] | COMPRESSOR, FAN or BLOWER",
             })

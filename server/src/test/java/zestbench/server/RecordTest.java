@@ -92,12 +92,12 @@ class RecordTest {
                     call + "/dead",
                     "{\"place\":" + pair.at("/place") + ",\"pair\":" + pair.at("/pair") + ",\"volts\":0.3}");
         }
-        for (JsonNode step : bench.post(part + "/sheet", "{}").json().at("/steps")) {
-            change(part + "/ticks", "{\"list\":\"SHEET\",\"key\":" + step.at("/key") + ",\"on\":true}");
-        }
         change(
                 part + "/readings",
                 "{\"piece\":0,\"readings\":[{\"section\":\"HERM\",\"microfarads\":45},{\"section\":\"FAN\",\"microfarads\":5}]}");
+        for (JsonNode step : bench.post(part + "/sheet", "{}").json().at("/steps")) {
+            change(part + "/ticks", "{\"list\":\"SHEET\",\"key\":" + step.at("/key") + ",\"on\":true}");
+        }
         for (JsonNode check : bench.get(call).json().at("/parts/0/checks")) {
             change(part + "/ticks", "{\"list\":\"PROOF\",\"key\":" + check.at("/key") + ",\"on\":true}");
         }

@@ -1,6 +1,8 @@
 package zestbench.core.capacitor;
 
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import zestbench.core.capacitor.CapacitorRating.Terminal;
 import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.Limits;
@@ -14,6 +16,7 @@ final class CapacitorForm implements Rules<CapacitorRating> {
 
     private final Requirement needed;
     private final ShopRules rules;
+    private final Map<CapacitorRating, Grade> checked = new IdentityHashMap<>();
 
     CapacitorForm(Requirement needed, ShopRules rules) {
         this.needed = needed;
@@ -28,9 +31,14 @@ final class CapacitorForm implements Rules<CapacitorRating> {
     public Grade serving(int slot, List<Share<CapacitorRating>> shares) {
         Grade grade = capacitance(slot, shares).worst(tolerance(slot, shares));
         for (Share<CapacitorRating> share : shares) {
-            grade = grade.worst(PieceChecks.worst(needed, share.lot().part()));
+            grade = grade.worst(checked(share.lot().part()));
         }
         return grade;
+    }
+
+    /** A part is held against the requirement once, however many ways it can be joined. */
+    private Grade checked(CapacitorRating part) {
+        return checked.computeIfAbsent(part, p -> PieceChecks.worst(needed, p));
     }
 
     /** The same rated value, or by the shop's rule another one inside the old tolerance band. */

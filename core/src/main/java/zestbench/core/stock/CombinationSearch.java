@@ -163,7 +163,20 @@ public final class CombinationSearch<P> {
         for (Combination.Piece<P> piece : joined) {
             cost += piece.unit().cost();
         }
-        hold(new Combination<>(joined, grade, Figures.tidy(error), Figures.tidy(cost)));
+        if (!isBehind(grade, pieces, Figures.tidy(error), Figures.tidy(cost))) {
+            hold(new Combination<>(joined, grade, Figures.tidy(error), Figures.tidy(cost)));
+        }
+    }
+
+    /** Whether by its figures alone it comes after everything that is held of its grade. */
+    private boolean isBehind(Grade grade, int pieces, double error, double cost) {
+        if (size(grade) < HELD) {
+            return false;
+        }
+        Combination<P> last = held(grade).last();
+        int order = Integer.compare(pieces, last.pieces().size());
+        order = order != 0 ? order : Double.compare(error, last.error());
+        return (order != 0 ? order : Double.compare(cost, last.cost())) > 0;
     }
 
     /** Keeps {@code found} if it is among the best of its grade; of one set of pieces only the best joining. */

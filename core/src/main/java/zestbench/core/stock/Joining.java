@@ -83,14 +83,30 @@ final class Joining {
         if ((first.mask() & second.mask()) == 0) {
             return List.of(first.mask(), second.mask());
         }
-        for (int one : Servings.equalMasks(first)) {
-            for (int two : Servings.equalMasks(second)) {
-                if ((one & two) == 0) {
-                    return List.of(one, two);
-                }
+        int one = lowest(first, 0);
+        int two = lowest(second, one);
+        return two == 0 ? List.of() : List.of(one, two);
+    }
+
+    /** Sections of the same values, the first ones there are outside {@code taken}; 0 where there are not enough. */
+    private static <P> int lowest(Share<P> share, int taken) {
+        List<Long> values = share.lot().values();
+        int mask = 0;
+        for (int i = 0; i < values.size(); i++) {
+            if ((share.mask() & (1 << i)) == 0) {
+                continue;
             }
+            int free = 0;
+            while (free < values.size()
+                    && (((taken | mask) & (1 << free)) != 0 || !values.get(free).equals(values.get(i)))) {
+                free++;
+            }
+            if (free == values.size()) {
+                return 0;
+            }
+            mask |= 1 << free;
         }
-        return List.of();
+        return mask;
     }
 
     private static <P> List<Combination.Piece<P>> withUnits(List<Lot<P>> lots, List<List<Integer>> masks) {

@@ -123,19 +123,6 @@ final class Servings<P> {
         return out;
     }
 
-    /** Every choice of sections with the same values as {@code share}. */
-    static <P> List<Integer> equalMasks(Share<P> share) {
-        List<Long> wanted = valuesOf(share.lot(), share.mask());
-        List<Integer> out = new ArrayList<>();
-        int sections = Math.min(MOST_SECTIONS, share.lot().values().size());
-        for (int mask = 1; mask < 1 << sections; mask++) {
-            if (valuesOf(share.lot(), mask).equals(wanted)) {
-                out.add(mask);
-            }
-        }
-        return out;
-    }
-
     private static <P> List<Long> valuesOf(Lot<P> lot, int mask) {
         List<Long> values = new ArrayList<>();
         for (int i = 0; i < lot.values().size(); i++) {

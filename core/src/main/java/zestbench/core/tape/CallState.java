@@ -400,6 +400,11 @@ public final class CallState {
         return part.hookup(circuit(part), beside).map(part.family().hookup());
     }
 
+    /** Whether its hook-up sheet is open: it was opened, and nothing showed power since it was read dead. */
+    public boolean isSheetOpen(PartState part) {
+        return part.isSheetOpened() && deadness().isDeadFor(part.id());
+    }
+
     public Set<Step> filled(PartState part) {
         List<String> keys = sheet(part)
                 .map(s -> s.steps().stream().map(Sheet.Step::key).toList())

@@ -297,6 +297,15 @@ public sealed interface Entry {
             this.words = words;
         }
 
+        /** How long what a finding says can wait. [practice] */
+        public static Urgency of(Finding.Severity severity) {
+            return switch (severity) {
+                case STOP -> NOW;
+                case CAUTION -> SOON;
+                case INFO -> WATCH;
+            };
+        }
+
         public String words() {
             return words;
         }

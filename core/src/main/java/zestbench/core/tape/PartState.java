@@ -21,7 +21,9 @@ import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.motor.MotorFamily;
+import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.Plates;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.startdevice.StartDeviceFamily;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
@@ -273,7 +275,7 @@ public final class PartState {
         return closedAtMillis;
     }
 
-    public boolean isSheetOpened() {
+    boolean isSheetOpened() {
         return sheetOpened;
     }
 
@@ -305,6 +307,16 @@ public final class PartState {
     /** Who went on past a STOP of this part, and why; null where nobody did. */
     public Entry.@Nullable Overridden overridden(Demand demand) {
         return overridden.get(demand);
+    }
+
+    /** What comes before it is tested on the bench, in a line; empty where it is read with the power on. [practice] */
+    public String benchFirst() {
+        if (!family().charged().apply(spec).isEmpty()) {
+            return "Power off, discharged, leads off";
+        }
+        boolean isByOhms =
+                sections().stream().anyMatch(s -> family().quantity().apply(s) == Quantity.OHMS);
+        return isByOhms || family().kind().equals(MotorLabel.KIND) ? "Power off, leads off what is read by ohms" : "";
     }
 
     /** Whether anyone kept what it looked like before its leads came off. */

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.family.MatchRequest;
@@ -35,12 +36,12 @@ class StockSearchTest {
         List<Piece> pieces = new ArrayList<>();
         List<StockLine> stock = new ArrayList<>();
         for (int i = 0; i < 6; i++) {
-            addLine(random, i, pieces, stock);
+            addLine(random, i, random.nextInt(5), pieces, stock);
         }
         boolean dual = seed % 2 == 0;
         double herm = VALUES[4 + random.nextInt(4)];
         double fan = dual ? VALUES[random.nextInt(4)] : 0;
-        Map<String, Grade> expected = bruteForce(pieces, herm, fan);
+        Map<String, Grade> expected = bruteForce(pieces, herm, fan, Integer.MAX_VALUE);
         MatchRequest request = new MatchRequest(
                 Parts.spec(herm, fan, 440, 6), List.of(), Circuit.UNKNOWN, List.of(), stock, ShopRules.DEFAULT);
         List<Match> found = CapacitorMatch.of(request).matches().stream()
@@ -62,6 +63,42 @@ class StockSearchTest {
                 .isEqualTo(CapacitorMatch.of(request).matches());
     }
 
+    /** A full van: seventeen lines of singles and duals, and three cans of six sections each. */
+    @ParameterizedTest(name = "van {0}, {1}+{2}")
+    @CsvSource({"1, 45, 5", "2, 60, 7.5", "3, 35, 0", "4, 40, 10", "5, 62.5, 12.5"})
+    void aVanWithThreeCansOfSixSectionsIsSearchedWithinATenthOfASecond(int seed, double herm, double fan) {
+        Random random = new Random(seed);
+        List<Piece> pieces = new ArrayList<>();
+        List<StockLine> stock = new ArrayList<>();
+        for (int i = 0; i < 17; i++) {
+            addLine(random, i, 1 + random.nextInt(4), pieces, stock);
+        }
+        for (int i = 17; i < 20; i++) {
+            double[] sections = {2.5, 2.5 * (1 + random.nextInt(2)), 5, 5 + 5 * random.nextInt(2), 10, 20 + 5 * random.nextInt(2)};
+            add("p" + i, 2, sections, true, 1 + i * 0.5, pieces, stock);
+        }
+        MatchRequest request = new MatchRequest(
+                Parts.spec(herm, fan, 440, 12), List.of(), Circuit.UNKNOWN, List.of(), stock, ShopRules.DEFAULT);
+        List<Match> found = List.of();
+        long best = Long.MAX_VALUE;
+        for (int round = 0; round < 12; round++) {
+            long start = System.nanoTime();
+            found = CapacitorMatch.of(request).matches();
+            best = Math.min(best, System.nanoTime() - start);
+        }
+        assertThat(best / 1e6).as("ms, warm").isLessThan(100);
+        Map<String, Grade> expected = bruteForce(pieces, herm, fan, 2);
+        for (Grade grade : List.of(Grade.LIKE_FOR_LIKE, Grade.SUITABLE, Grade.NEEDS_CHANGE)) {
+            long wanted = expected.values().stream().filter(g -> g == grade).limit(12).count();
+            assertThat(found)
+                    .filteredOn(m -> m.grade() == grade && m.offer().size() <= 2)
+                    .as("%s of one or two pieces", grade)
+                    .hasSize((int) wanted)
+                    .allSatisfy(m -> assertThat(expected)
+                            .containsEntry(String.join(",", m.offer().stream().sorted().toList()), grade));
+        }
+    }
+
     private static void assertFewestPiecesFirst(Map<String, Grade> expected, List<Match> found) {
         for (Grade grade : Grade.values()) {
             List<Integer> sizes = expected.entrySet().stream()
@@ -77,34 +114,43 @@ class StockSearchTest {
         }
     }
 
-    private static void addLine(Random random, int i, List<Piece> pieces, List<StockLine> stock) {
-        // every line has a rating of its own, so that a set of ids is a set of ratings
-        double percent = 1 + i * 0.5;
-        int kind = random.nextInt(5);
+    private static void addLine(Random random, int i, int kind, List<Piece> pieces, List<StockLine> stock) {
         double a = VALUES[random.nextInt(VALUES.length)];
         double b = VALUES[random.nextInt(4)];
         double[] sections =
                 kind == 0 ? new double[] {5, 5, b} : kind == 1 ? new double[] {a + 10, b} : new double[] {a};
-        var spec = kind == 0
+        // every line has a rating of its own, so that a set of ids is a set of ratings
+        add("p" + i, 1 + random.nextInt(2), sections, kind == 0, 1 + i * 0.5, pieces, stock);
+    }
+
+    private static void add(
+            String id,
+            int quantity,
+            double[] sections,
+            boolean universal,
+            double percent,
+            List<Piece> pieces,
+            List<StockLine> stock) {
+        var spec = universal
                 ? Parts.universal(440, percent, sections)
-                : kind == 1 ? Parts.spec(a + 10, b, 440, percent) : Parts.spec(a, 0, 440, percent);
-        int quantity = 1 + random.nextInt(2);
-        stock.add(Parts.line("p" + i, quantity, spec));
+                : Parts.spec(sections[0], sections.length > 1 ? sections[1] : 0, 440, percent);
+        stock.add(Parts.line(id, quantity, spec));
         for (int n = 0; n < quantity; n++) {
-            pieces.add(new Piece("p" + i, sections, kind == 0, percent));
+            pieces.add(new Piece(id, sections, universal, percent));
         }
     }
 
     /** Best grade for each set of ids; only sets none of whose pieces could be left out by sharing. */
-    private static Map<String, Grade> bruteForce(List<Piece> pieces, double herm, double fan) {
+    private static Map<String, Grade> bruteForce(List<Piece> pieces, double herm, double fan, int most) {
         Map<String, Grade> best = new HashMap<>();
-        extend(pieces, 0, herm, fan, new ArrayList<>(), new ArrayList<>(), best);
+        extend(pieces, 0, most, herm, fan, new ArrayList<>(), new ArrayList<>(), best);
         return best;
     }
 
     private static void extend(
             List<Piece> pieces,
             int at,
+            int most,
             double herm,
             double fan,
             List<Piece> used,
@@ -119,7 +165,7 @@ class StockSearchTest {
             keep(used, uses, fan > 0, best);
             return;
         }
-        if (at == pieces.size()) {
+        if (at == pieces.size() || used.size() == most) {
             return;
         }
         Piece piece = pieces.get(at);
@@ -136,7 +182,7 @@ class StockSearchTest {
                 used.add(piece);
                 uses.add(use);
             }
-            extend(pieces, at + 1, herm, fan, used, uses, best);
+            extend(pieces, at + 1, most, herm, fan, used, uses, best);
             if (!idle) {
                 used.remove(used.size() - 1);
                 uses.remove(uses.size() - 1);

@@ -39,6 +39,7 @@ import zestbench.server.call.ArrivalViews.NextTestView;
 import zestbench.server.call.ArrivalViews.PlateCheckView;
 import zestbench.server.call.ArrivalViews.PlateSideView;
 import zestbench.server.call.ArrivalViews.PlatesView;
+import zestbench.server.call.ArrivalViews.ProvedView;
 import zestbench.server.call.ArrivalViews.QuestionView;
 import zestbench.server.call.ArrivalViews.SettingView;
 import zestbench.server.call.ArrivalViews.SizeView;
@@ -68,7 +69,21 @@ class ArrivalViewer {
         Suspects suspects = state.suspects();
         List<QuestionView> questions =
                 Question.ALL.stream().map(q -> question(q, state, known)).toList();
-        List<SuspectView> ranked = suspects.ranked().stream()
+        List<ProvedView> proved = suspects.found().stream()
+                .map(f -> new ProvedView(
+                        f.fault().key(), f.fault().title(), suspects(f.causes()), suspects(f.harms())))
+                .toList();
+        return new AskView(
+                state.isBegun(),
+                questions,
+                suspects(suspects.ranked()),
+                proved,
+                percent(suspects.other()),
+                suspects.next().map(ArrivalViewer::next).orElse(null));
+    }
+
+    private static List<SuspectView> suspects(List<Suspects.Suspect> suspects) {
+        return suspects.stream()
                 .map(s -> new SuspectView(
                         s.fault().key(),
                         s.fault().title(),
@@ -79,12 +94,6 @@ class ArrivalViewer {
                         s.speaksFor(),
                         s.speaksAgainst()))
                 .toList();
-        return new AskView(
-                state.isBegun(),
-                questions,
-                ranked,
-                percent(suspects.other()),
-                suspects.next().map(ArrivalViewer::next).orElse(null));
     }
 
     private static QuestionView question(Question question, CallState state, Map<Fact, Boolean> known) {

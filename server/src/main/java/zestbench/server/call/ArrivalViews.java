@@ -19,8 +19,12 @@ final class ArrivalViews {
             boolean isBegun,
             List<QuestionView> questions,
             List<SuspectView> suspects,
+            List<ProvedView> proved,
             String other,
             @Nullable NextTestView next) {}
+
+    /** A fault that is proved. @param causes what may have brought it @param harms what it may have brought */
+    record ProvedView(String key, String title, List<SuspectView> causes, List<SuspectView> harms) {}
 
     /** @param answer key of the answer given; null where none is */
     record QuestionView(

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.judgement.Demand;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.UnitHistory;
@@ -38,9 +39,11 @@ class CallHttp {
     private final CallViewer viewer;
     private final Units units;
     private final Once once;
+    private final Repair repair;
     private final Clock clock;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Clock clock) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Repair repair, Clock clock) {
+        this.repair = repair;
         this.calls = calls;
         this.viewer = viewer;
         this.units = units;
@@ -79,6 +82,15 @@ class CallHttp {
 
     record Reason(
             @NotNull @Size(max = 200, message = "give up to 200 characters")
+            String reason) {}
+
+    /** @param part the STOP stands on; left out where it stands on the unit */
+    record GoingOn(
+            @Nullable @Size(max = 60) String part,
+
+            @NotNull(message = "say which STOP") Demand demand,
+
+            @NotBlank(message = "say why it is right to go on") @Size(max = 300, message = "give up to 300 characters")
             String reason) {}
 
     record Note(
@@ -176,6 +188,13 @@ class CallHttp {
     @PostMapping("/api/calls/{id}/lines/{number}/strike")
     CallView strike(@PathVariable long id, @PathVariable long number, @Valid @RequestBody Reason given, Sender sender) {
         return once.change(id, sender, () -> calls.strike(id, sender.who(), number, given.reason()));
+    }
+
+    /** Goes on past a STOP that stands. */
+    @PostMapping("/api/calls/{id}/override")
+    CallView override(@PathVariable long id, @Valid @RequestBody GoingOn given, Sender sender) {
+        return once.change(
+                id, sender, () -> repair.override(id, sender.who(), given.part(), given.demand(), given.reason()));
     }
 
     @PostMapping("/api/calls/{id}/notes")

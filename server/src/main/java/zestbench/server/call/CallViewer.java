@@ -21,6 +21,7 @@ import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
 import zestbench.core.tape.TapeText;
 import zestbench.server.call.ArrivalViews.SafeStepView;
@@ -36,6 +37,7 @@ import zestbench.server.call.CallViews.PairView;
 import zestbench.server.call.CallViews.PartView;
 import zestbench.server.call.CallViews.PieceView;
 import zestbench.server.call.CallViews.SafeView;
+import zestbench.server.call.CallViews.StopView;
 import zestbench.server.shop.Shop;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units.UnitView;
@@ -74,6 +76,7 @@ class CallViewer {
                 call.status().name(),
                 call.openedAt().toEpochMilli(),
                 NextThing.of(state),
+                Stop.of(state).stream().findFirst().map(StopView::of).orElse(null),
                 safe(state, deadness, rules.rules()),
                 arrival.ask(state),
                 arrival.plates(state),
@@ -170,7 +173,7 @@ class CallViewer {
                 part.sections().stream()
                         .collect(Collectors.toMap(
                                 s -> s, s -> part.family().quantity().apply(s).unit())),
-                part.family().terminals().apply(part.spec()),
+                part.terminals(),
                 readings,
                 part.verdict(),
                 last(part, readings),
@@ -178,7 +181,11 @@ class CallViewer {
                 part.isGood(),
                 chosen(part),
                 deadness.isDeadFor(part.id()),
-                part.isSheetOpened(),
+                state.isSheetOpen(part),
+                part.benchFirst(),
+                part.isFoundKept(),
+                StopView.of(Stop.on(state, part)),
+                ProofList.toMeasure(part),
                 part.wires(),
                 part.photos(),
                 proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
@@ -18,6 +19,7 @@ import zestbench.core.safety.Deadness;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.Step;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.ArrivalViews.AmpsView;
@@ -41,6 +43,7 @@ final class CallViews {
             String status,
             long openedAtMillis,
             NextThing next,
+            @Nullable StopView stop,
             SafeView safe,
             AskView ask,
             PlatesView plates,
@@ -155,6 +158,10 @@ final class CallViews {
             @Nullable ChosenView chosen,
             boolean isDead,
             boolean isSheetOpened,
+            String benchFirst,
+            boolean isFoundKept,
+            @Nullable StopView stop,
+            List<String> toMeasure,
             List<Wire> wires,
             List<String> photos,
             List<CheckView> checks,
@@ -263,9 +270,31 @@ final class CallViews {
         }
     }
 
-    record FindingView(Finding.Severity severity, String text) {
+    /** @param demand what a STOP asks for; null on what is none @param urgency with which it would be written up */
+    record FindingView(
+            Finding.Severity severity,
+            String text,
+            @Nullable Demand demand,
+            Entry.Urgency urgency) {
         static FindingView of(Finding finding) {
-            return new FindingView(finding.severity(), finding.text());
+            return new FindingView(
+                    finding.severity(), finding.text(), finding.demand(), Entry.Urgency.of(finding.severity()));
+        }
+    }
+
+    /** A STOP that stands. @param action what it asks for, in words @param text why */
+    record StopView(
+            Demand demand,
+            String action,
+            String text,
+            @Nullable String part,
+            @Nullable Step step,
+            NextThing.@Nullable CallStep callStep) {
+        static @Nullable StopView of(@Nullable Stop stop) {
+            return stop == null
+                    ? null
+                    : new StopView(
+                            stop.demand(), stop.words(), stop.text(), stop.part(), stop.step(), stop.callStep());
         }
     }
 

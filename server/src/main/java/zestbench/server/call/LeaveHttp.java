@@ -46,8 +46,14 @@ class LeaveHttp {
             @NotNull(message = "give the figure that was read")
             Double value) {}
 
-    record ProofKeeping(boolean isBenchmark) {}
+    /** @param why the unit can do no better; asked where it is kept as its best with something out */
+    record ProofKeeping(
+            boolean isBenchmark,
 
+            @Nullable @Size(max = 300, message = "give up to 300 characters")
+            String why) {}
+
+    /** @param part it is about, with whose replacement it ends; left out where it is about none */
     record WriteUpGiven(
             @Nullable @Size(max = 80, message = "give up to 80 characters")
             String place,
@@ -59,7 +65,9 @@ class LeaveHttp {
             String why,
 
             @NotNull(message = "say how long it can wait: NOW, SOON or WATCH")
-            Entry.Urgency urgency) {}
+            Entry.Urgency urgency,
+
+            @Nullable @Size(max = 60) String part) {}
 
     record WriteUpEnd(
             @NotBlank(message = "say how it ended, such as done, or no longer so")
@@ -132,7 +140,8 @@ class LeaveHttp {
 
     @PostMapping("/proof/keep")
     CallView keep(@PathVariable long id, @Valid @RequestBody ProofKeeping given, Sender sender) {
-        return once.change(id, sender, () -> leaving.keep(id, sender.who(), given.isBenchmark()));
+        return once.change(id, sender, () -> leaving.keep(
+                id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
     }
 
     @PostMapping("/write-ups")
@@ -146,7 +155,8 @@ class LeaveHttp {
                         given.place() == null ? "" : given.place(),
                         given.what(),
                         given.why() == null ? "" : given.why(),
-                        given.urgency()));
+                        given.urgency(),
+                        given.part()));
     }
 
     @PostMapping("/write-ups/{writeUp}/end")

@@ -6,10 +6,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zestbench.core.judgement.Judged;
-import zestbench.core.judgement.Verdict;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofPoint;
@@ -51,9 +51,10 @@ class LeaveViewer {
     LeaveView view(CallRow call, List<Line> tape, CallState state) {
         UnitHistory history = histories.of(call, tape, state);
         LeaveState leave = state.leave();
+        Set<String> done = BeforePower.done(state);
         return new LeaveView(
                 BeforePower.of(state).stream()
-                        .map(c -> CheckView.of(c, leave.ticked()))
+                        .map(c -> CheckView.of(c, done))
                         .toList(),
                 proof(call, state, history),
                 history.openWriteUps().stream()
@@ -70,9 +71,6 @@ class LeaveViewer {
         Map<ProofPoint, Double> readings = leave.readings();
         UnitProof.Answer answer = UnitProof.of(readings, setup);
         boolean isSettled = leave.isSettled(setup);
-        boolean isGood = answer.verdicts().stream().noneMatch(v -> v.verdict() == Verdict.FAILED);
-        boolean canBeBest =
-                isSettled && isGood && !answer.verdicts().isEmpty() && readings.containsKey(ProofPoint.OUTDOOR_AIR);
         SettlingView settling = leave.settling()
                 .map(s -> new SettlingView(s.sinceMillis(), s.fromMillis(), s.untilMillis(), isSettled))
                 .orElse(null);
@@ -88,7 +86,7 @@ class LeaveViewer {
                 series(leave, setup),
                 best(history.benchmarkBefore(call.id()), readings, answer),
                 kept == null ? "" : TapeText.of(kept.entry()).detail(),
-                canBeBest);
+                Benchmark.standing(readings, answer, isSettled));
     }
 
     private static List<PointView> points(LeaveState leave) {

@@ -27,6 +27,7 @@ final class LeaveViews {
      * @param refrigerant as the plate says; empty where it does not
      * @param hasTable whether its pressures can be read
      * @param kept what was kept last, in words; empty where nothing was
+     * @param asBest how it may become what the unit can do at its best
      */
     record ProofView(
             boolean isRunning,
@@ -39,7 +40,7 @@ final class LeaveViews {
             List<SeriesView> series,
             @Nullable BestView best,
             String kept,
-            boolean canBeBest) {}
+            Benchmark.Standing asBest) {}
 
     record SettlingView(long sinceMillis, long fromMillis, long untilMillis, boolean isSettled) {}
 

@@ -4,11 +4,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import zestbench.core.judgement.Verdict;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.Altitude;
+import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.ProofSetup;
 import zestbench.core.proof.UnitProof;
@@ -60,7 +61,7 @@ public class Leaving {
         Calls.Open call = calls.working(callId);
         String text = BeforePower.textOf(call.state(), key);
         InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
-        if (call.state().leave().ticked().contains(key) != on) {
+        if (BeforePower.done(call.state()).contains(key) != on) {
             calls.add(callId, who, new Entry.UnitTicked(key, text, on));
         }
     }
@@ -69,7 +70,7 @@ public class Leaving {
     public void start(long callId, String who) {
         Calls.Open call = calls.working(callId);
         long open = BeforePower.of(call.state()).stream()
-                .filter(c -> !call.state().leave().ticked().contains(c.key()))
+                .filter(c -> !BeforePower.done(call.state()).contains(c.key()))
                 .count();
         if (open > 0) {
             throw new Conflict("Not yet: " + open + " of the lines before power " + (open == 1 ? "is" : "are")
@@ -87,9 +88,14 @@ public class Leaving {
         calls.add(callId, who, new Entry.ProofRead(point, point.checked(value)));
     }
 
-    /** Keeps the proof. @param isBenchmark whether it becomes what this unit can do at its best */
+    /**
+     * Keeps the proof.
+     *
+     * @param isBenchmark whether it becomes what this unit can do at its best
+     * @param why it can do no better; only where something is out
+     */
     @Transactional
-    public void keep(long callId, String who, boolean isBenchmark) {
+    public void keep(long callId, String who, boolean isBenchmark, String why) {
         Calls.Open call = calls.working(callId);
         LeaveState leave = call.state().leave();
         ProofSetup setup = setup(call.row(), call.state());
@@ -99,29 +105,39 @@ public class Leaving {
             throw new Conflict("Nothing to keep yet: read return and supply air, or a pressure and its line.");
         }
         boolean isSettled = leave.isSettled(setup);
-        if (isBenchmark) {
-            boolean isOut = answer.verdicts().stream().anyMatch(v -> v.verdict() == Verdict.FAILED);
-            if (!isSettled || isOut || !readings.containsKey(ProofPoint.OUTDOOR_AIR)) {
-                throw new Conflict(
-                        "The best of a unit is a settled proof with nothing out and the outdoor air read; this one is not.");
-            }
+        Benchmark.Standing standing = Benchmark.standing(readings, answer, isSettled);
+        if (isBenchmark && standing == Benchmark.Standing.NO) {
+            throw new Conflict(
+                    "The best of a unit is a settled proof with the outdoor air read and something judged; this one is not.");
         }
+        boolean isPoor = isBenchmark && standing == Benchmark.Standing.POOR;
+        InputProblem.require(!isPoor || !why.isBlank(), "why", why, "something is out: say why this is its best");
         calls.add(
                 callId,
                 who,
                 new Entry.ProofKept(
-                        readings, answer.verdicts(), answer.shown(), answer.findings(), isSettled, isBenchmark));
+                        readings, answer.verdicts(), answer.shown(), answer.findings(), isSettled, isBenchmark, isPoor ? why.strip() : null));
     }
 
     @Transactional
-    public void writeUp(long callId, String who, String place, String what, String why, Entry.Urgency urgency) {
-        calls.working(callId);
-        calls.add(callId, who, written(place, what, why, urgency));
+    public void writeUp(
+            long callId,
+            String who,
+            String place,
+            String what,
+            String why,
+            Entry.Urgency urgency,
+            @Nullable String of) {
+        Calls.Open call = calls.working(callId);
+        String where = of == null || !place.isBlank() ? place : call.part(of).added().place();
+        calls.add(callId, who, written(where, what, why, urgency, of));
     }
 
-    static Entry.WrittenUp written(String place, String what, String why, Entry.Urgency urgency) {
+    /** @param of the part it is about, with whose replacement it ends; null where it is about none */
+    static Entry.WrittenUp written(
+            String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
         String id = "w" + UUID.randomUUID().toString().substring(0, 12);
-        return new Entry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency);
+        return new Entry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
     }
 
     /** Ends a write-up of this or an earlier visit. */
@@ -161,15 +177,23 @@ public class Leaving {
         calls.add(callId, who, new Entry.OptionTaken(key, words));
     }
 
+    /** What stays in, and what another part's new piece has to spare, costs nothing more. */
+    private CustomerOption.Line priced(String title, String id) {
+        if (id.equals(CallState.STAYING)) {
+            return new CustomerOption.Line(title + ", stays", 1, 0);
+        }
+        return id.startsWith(CallState.SPARE)
+                ? new CustomerOption.Line(title + ", a free section of the other new one", 1, 0)
+                : truck.priced(id);
+    }
+
     /** Options the matches for a part amount to, priced by the trucks' prices. */
     List<CustomerOption> proposed(long callId, String partId, String depot) {
         PartState part = calls.open(callId).part(partId);
         String title = part.added().title();
         return CustomerOption.of(
                         repair.match(callId, partId, depot).matches(),
-                        id -> id.equals(CallState.STAYING)
-                                ? new CustomerOption.Line(title + ", stays", 1, 0)
-                                : truck.priced(id))
+                        id -> priced(title, id))
                 .stream()
                 .map(o -> new CustomerOption(partId + " " + o.key(), o.tier(), title + ": " + o.words(), o.parts(), 0))
                 .toList();

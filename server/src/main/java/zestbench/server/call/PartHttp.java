@@ -139,8 +139,7 @@ class PartHttp {
             String left,
             List<StepView> steps,
             List<String> notes,
-            boolean powerOn,
-            @Nullable Long sinceMillis) {}
+            long sinceMillis) {}
 
     record StepView(String key, String colour, String tracer, String text, boolean done) {}
 
@@ -234,7 +233,11 @@ class PartHttp {
     MatchesView matches(@PathVariable long id, @PathVariable String part, Sender sender) {
         String kind = calls.open(id).part(part).added().kind();
         Map<String, String> whereabouts = new HashMap<>(truck.whereabouts(kind, sender.depot()));
-        whereabouts.put(CallState.STAYING, "stays in");
+        calls.open(id)
+                .state()
+                .standing(calls.open(id).part(part))
+                .forEach(line -> whereabouts.put(
+                        line.id(), line.id().equals(CallState.STAYING) ? "stays in" : "free on the other new one"));
         return view(calls.open(id).part(part).family(), repair.match(id, part, sender.depot()), whereabouts);
     }
 
@@ -325,19 +328,18 @@ class PartHttp {
         return once.change(id, sender, () -> {
             var state = calls.working(id).part(part);
             List<Wire> wires =
-                    WiringHttp.wires(given, state.family().terminals().apply(state.spec()));
+                    WiringHttp.wires(given, state.terminals());
             calls.add(id, sender.who(), new Entry.WiresFound(part, wires));
         });
     }
 
-    /** Opens the sheet, which needs a dead reading the first time. */
+    /** Opens the sheet, which needs a dead reading. */
     @PostMapping("/sheet")
     SheetView sheet(@PathVariable long id, @PathVariable String part, Sender sender) {
         Sheet sheet = once.inTurn(() -> repair.sheet(id, sender.who(), part));
         Calls.Open call = calls.open(id);
         var deadness = call.state().deadness();
         var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
-        boolean dead = deadness.isSupplyDead();
         return new SheetView(
                 SvgWriter.write(Drawing.of(sheet.found()), "Wires as found"),
                 SvgWriter.write(Drawing.of(sheet.left()), "Wires as left"),
@@ -345,8 +347,7 @@ class PartHttp {
                         .map(s -> new StepView(s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key())))
                         .toList(),
                 sheet.notes(),
-                !dead,
-                dead ? deadness.sinceMillis() : null);
+                deadness.sinceMillis());
     }
 
     @PostMapping("/ticks")

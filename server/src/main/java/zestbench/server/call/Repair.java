@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
@@ -18,6 +21,7 @@ import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
@@ -28,9 +32,11 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
 import zestbench.core.tape.MethodsApart;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Sheet;
@@ -173,8 +179,8 @@ public class Repair {
         PartState part = call.part(partId);
         List<MatchRequest.StockLine> stock =
                 new ArrayList<>(truck.lines(part.added().kind(), depot));
-        call.state().staying(part).ifPresent(stock::add);
-        MatchAnswer answer = part.family().match().apply(request(call, part, List.of(), stock));
+        stock.addAll(call.state().standing(part));
+        MatchAnswer answer = part.family().matched(request(call, part, List.of(), stock));
         return new MatchAnswer(
                 answer.findings(),
                 answer.matches().stream()
@@ -187,14 +193,14 @@ public class Repair {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
         List<MatchRequest.StockLine> stock = truck.elsewhere(part.added().kind(), depot);
-        return part.family().match().apply(request(call, part, List.of(), stock));
+        return part.family().matched(request(call, part, List.of(), stock));
     }
 
     /** How parts that can be ordered serve. */
     MatchAnswer matchOffers(long callId, String partId, List<Offer> offers) {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
-        return part.family().match().apply(request(call, part, offers, List.of()));
+        return part.family().matched(request(call, part, offers, List.of()));
     }
 
     /** How a part bought on the way serves, by its label. */
@@ -202,8 +208,7 @@ public class Repair {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
         return part.family()
-                .match()
-                .apply(request(call, part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
+                .matched(request(call, part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
     }
 
     /** The id an offer typed in by its label goes by. */
@@ -230,8 +235,11 @@ public class Repair {
     @Transactional
     public void choose(long callId, Sender sender, String partId, List<String> ids, @Nullable String returnDate) {
         String who = sender.who();
-        PartState part = calls.working(callId).part(partId);
+        Calls.Open call = calls.working(callId);
+        PartState part = call.part(partId);
         InputProblem.require(part.chosen() == null, "part", part.added().title(), "put the earlier choice back first");
+        Map<String, Spec> standing = call.state().standing(part).stream()
+                .collect(Collectors.toMap(MatchRequest.StockLine::id, MatchRequest.StockLine::spec));
         MatchAnswer answer = match(callId, partId, sender.depot());
         Match match = Stream.concat(
                         answer.matches().stream(), elsewhere(callId, partId, sender.depot()).matches().stream())
@@ -240,15 +248,15 @@ public class Repair {
                 .orElseThrow(() -> new Conflict("That offer is no longer on the truck: match again."));
         List<Entry.Piece> pieces = new ArrayList<>();
         for (String id : ids) {
-            boolean stays = id.equals(CallState.STAYING);
-            pieces.add(new Entry.Piece(stays ? null : id, stays ? part.spec() : truck.spec(id)));
+            Spec there = standing.get(id);
+            pieces.add(there == null ? new Entry.Piece(id, truck.spec(id)) : new Entry.Piece(null, there));
         }
         keep(callId, who, partId, match, pieces, returnDate);
         writeUp(callId, who, part, answer.findings());
         for (int i = 0; i < ids.size(); i++) {
             if (ids.get(i).equals(CallState.STAYING)) {
                 stays(callId, who, part, i);
-            } else {
+            } else if (!standing.containsKey(ids.get(i))) {
                 truck.take(ids.get(i), who, callId);
             }
         }
@@ -259,7 +267,7 @@ public class Repair {
         for (Finding finding : findings) {
             if (finding.isWriteUp()) {
                 String place = part.added().place();
-                calls.add(callId, who, Leaving.written(place, finding.text(), "", Entry.Urgency.SOON));
+                calls.add(callId, who, Leaving.written(place, finding.text(), "", Entry.Urgency.SOON, null));
             }
         }
     }
@@ -364,10 +372,10 @@ public class Repair {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
         Sheet sheet = call.state().sheet(part).orElseThrow(() -> new Conflict("Choose a replacement first."));
-        if (!part.isSheetOpened()) {
-            if (!call.state().deadness().isDeadFor(partId)) {
-                throw new Conflict("The hook-up sheet opens once every pair reads dead: make safe first.");
-            }
+        if (!call.state().deadness().isDeadFor(partId)) {
+            throw new Conflict("The hook-up sheet opens once every pair reads dead: make safe first.");
+        }
+        if (!call.state().isSheetOpen(part)) {
             calls.working(callId);
             calls.add(callId, who, new Entry.SheetOpened(partId));
         }
@@ -380,6 +388,10 @@ public class Repair {
         PartState part = call.part(partId);
         if (list == Entry.Checklist.SHEET && !call.state().deadness().isDeadFor(partId)) {
             throw new Conflict("The power is not proved off: read every pair dead before working on the wires.");
+        }
+        List<String> unmeasured = list == Entry.Checklist.SHEET && on ? ProofList.toMeasure(part) : List.of();
+        if (!unmeasured.isEmpty()) {
+            throw new Conflict("Measure the new part before a wire goes on it: " + String.join(", ", unmeasured) + ".");
         }
         String text = list == Entry.Checklist.SHEET
                 ? call.state().sheet(part).stream()
@@ -402,7 +414,8 @@ public class Repair {
     @Transactional
     public void close(
             long callId, String who, String partId, Entry.Outcome outcome, String note, @Nullable String returnDate) {
-        PartState part = calls.working(callId).part(partId);
+        Calls.Open call = calls.working(callId);
+        PartState part = call.part(partId);
         if (part.closed() != null) {
             throw new Conflict("The part is closed already.");
         }
@@ -419,6 +432,29 @@ public class Repair {
             throw new Conflict("A replacement is chosen: put it back first, or prove it.");
         }
         calls.add(callId, who, new Entry.PartClosed(partId, outcome, ProofList.asLeft(part), note.strip(), date));
+        if (outcome == Entry.Outcome.REPLACED) {
+            endWriteUps(callId, who, call.state(), partId);
+        }
+    }
+
+    /** What was written up of the part itself on this call is done with the part. */
+    private void endWriteUps(long callId, String who, CallState state, String partId) {
+        for (Line line : state.leave().openWriteUps().values()) {
+            if (line.entry() instanceof Entry.WrittenUp written && partId.equals(written.of())) {
+                calls.add(callId, who, new Entry.WriteUpEnded(written.id(), written.what(), "Its part is replaced."));
+            }
+        }
+    }
+
+    /** Goes on past a STOP that stands, and keeps who did and why. @param partId null where it stands on the unit */
+    @Transactional
+    public void override(long callId, String who, @Nullable String partId, Demand demand, String reason) {
+        boolean isStanding = Stop.of(calls.working(callId).state()).stream()
+                .anyMatch(stop -> stop.demand() == demand && Objects.equals(stop.part(), partId));
+        if (!isStanding) {
+            throw new Conflict("No such STOP stands there: " + demand.words() + ".");
+        }
+        calls.add(callId, who, new Entry.Overridden(partId, demand, reason.strip()));
     }
 
     @Transactional
