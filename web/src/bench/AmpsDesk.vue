@@ -1,51 +1,49 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
+import FindingLines from '@/shared/FindingLines.vue'
 import NumberPad from '@/shared/NumberPad.vue'
+import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
 import ReadingRow from './ReadingRow.vue'
 import MeterTake from './MeterTake.vue'
 
-/** Running amps of compressor and fan against the plate's ratings. */
-type Motor = 'COMPRESSOR' | 'FAN'
+/** Running amps of the motors that hang on a part; a rating that is not known can come later. */
 const store = useCall()
-const unit = computed(() => store.call?.unit)
-const MOTORS: readonly { motor: Motor; rating: string }[] = [
-  { motor: 'COMPRESSOR', rating: 'RLA' },
-  { motor: 'FAN', rating: 'FLA' },
-]
-const ratingText = (amps: number | undefined) => (amps ? String(amps) : '')
-const rated = reactive<Record<Motor, string>>({
-  COMPRESSOR: ratingText(unit.value?.ratedLoadAmps),
-  FAN: ratingText(unit.value?.fanFullLoadAmps),
-})
-const active = ref<Motor | null>('COMPRESSOR')
-const typed = ref('')
-const isReady = computed(
-  () =>
-    Number(typed.value) >= 0 &&
-    typed.value !== '' &&
-    active.value !== null &&
-    Number(rated[active.value]) > 0,
-)
+const motors = computed(() => store.part?.motors ?? [])
+type Motor = (typeof motors.value)[number]['place']
+const rated = reactive<Partial<Record<Motor, string>>>({})
+const ratedOf = (motor: Motor) =>
+  rated[motor] ?? String(motors.value.find((m) => m.place === motor)?.rated ?? '')
 const known = (motor: Motor) => store.part?.amps.find((a) => a.subject === motor) ?? null
+const firstUnread = (but?: Motor) =>
+  motors.value.map((m) => m.place).find((m) => m !== but && !known(m)) ?? null
+const active = ref<Motor | null>(firstUnread() ?? motors.value[0]?.place ?? null)
+const { text: typed, letGo } = useDraft(
+  () => `amps ${store.call?.id} ${store.part?.id} ${active.value ?? ''}`,
+  () => '',
+)
+const isReady = computed(() => typed.value !== '' && Number(typed.value) >= 0 && active.value !== null)
+const SHORT = { COMPRESSOR: 'COMP', FAN: 'FAN', BLOWER: 'BLOWER' } as const
 
-async function next() {
+async function take(amps: string) {
   const motor = active.value
   if (motor === null) return
-  const amps = typed.value
+  const rating = Number(ratedOf(motor).replace(',', '.'))
   const json = {
     part: store.part?.id,
     place: motor,
     amps: Number(amps),
-    rated: Number(rated[motor].replace(',', '.')),
+    ...(rating > 0 ? { rated: rating } : {}),
   }
-  typed.value = ''
-  active.value = MOTORS.map((m) => m.motor).find((m) => m !== motor && !known(m)) ?? null
+  letGo()
+  active.value = firstUnread(motor)
   if (!(await store.change('POST', '/amps', `${motor} ${amps} A`, json)) && store.notice === '') {
     active.value = motor
     typed.value = amps
   }
 }
+const next = () => (isReady.value ? take(typed.value) : undefined)
+defineExpose({ isReady, next })
 </script>
 
 <template>
@@ -54,31 +52,39 @@ async function next() {
       <p class="zb-caution zb-small">
         Power is on: clear of blades and terminals. Amps end the dead reading.
       </p>
-      <div v-for="m in MOTORS" :key="m.motor" class="motor">
+      <div v-for="m in motors" :key="m.place" class="motor">
         <ReadingRow
-          :subject="m.motor === 'COMPRESSOR' ? 'COMP' : 'FAN'"
-          :judged="active === m.motor && typed ? null : known(m.motor)"
+          :subject="SHORT[m.place]"
+          :judged="active === m.place && typed ? null : known(m.place)"
           :typed="typed"
-          :is-active="active === m.motor"
+          :is-active="active === m.place"
           :can-read="store.isWorking"
           unit="A"
           has-no-scale
-          @read="active = m.motor"
+          @read="active = m.place"
         />
-        <label class="rated">
-          <span>{{ m.rating }} of the plate</span>
-          <input
-            v-model="rated[m.motor]"
-            class="zb-figure"
-            inputmode="decimal"
-            :aria-label="`${m.motor} ${m.rating} in amps`"
-          />
-          A
-        </label>
-        <p v-if="known(m.motor)" class="zb-soft">{{ known(m.motor)?.reckoning }}</p>
-        <p v-for="f in known(m.motor)?.findings" :key="f.text">
-          <b>{{ f.severity === 'INFO' ? '' : f.severity }}</b> {{ f.text }}
-        </p>
+        <div class="line">
+          <label class="rated">
+            <span>{{ m.ratingName }}</span>
+            <input
+              class="zb-figure"
+              inputmode="decimal"
+              :value="ratedOf(m.place)"
+              :aria-label="`${m.place} ${m.ratingName} in amps`"
+              @input="rated[m.place] = ($event.target as HTMLInputElement).value"
+            />
+            A
+          </label>
+          <v-btn
+            v-if="active === m.place && store.isWorking"
+            variant="text"
+            height="48"
+            @click="take('0')"
+            >did not start</v-btn
+          >
+        </div>
+        <p v-if="known(m.place)" class="zb-soft">{{ known(m.place)?.reckoning }}</p>
+        <FindingLines :findings="known(m.place)?.findings ?? []" />
       </div>
     </div>
     <div v-if="active && store.isWorking">
@@ -101,10 +107,15 @@ async function next() {
   border-bottom: 1px solid var(--zb-hair);
   padding-bottom: 8px;
 }
+.line,
 .rated {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
+}
+.line {
+  gap: 8px 20px;
 }
 .rated input {
   width: 96px;

@@ -133,6 +133,7 @@ function state(part: PartView): string {
               :verdict="part.verdict"
               :word="part.verdict.replace('_', ' ')"
             />
+            <b v-if="part.stop">STOP: {{ part.stop.action }}</b>
             {{ part.closed || (part.ordered && !part.chosen) ? state(part) : part.last || state(part) }}
           </span>
         </span>

@@ -1,8 +1,11 @@
 <script setup lang="ts">
-import { computed, type Component } from 'vue'
-import { STEPS, type Step } from '@/api/types'
+import { computed, provide, reactive, type Component } from 'vue'
+import { STEPS, type FindingView, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
 import TimerPlate from '@/shell/TimerPlate.vue'
+import BeforeTest from './BeforeTest.vue'
+import { BENCH } from '@/shared/bench'
+import StopLine from './StopLine.vue'
 import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import AmpsStep from './steps/AmpsStep.vue'
 import AskStep from './steps/AskStep.vue'
@@ -78,6 +81,24 @@ const view = computed(() => {
   return store.part ? OF_PART[store.place.step] : null
 })
 const key = computed(() => JSON.stringify(store.place))
+
+provide(
+  BENCH,
+  reactive({
+    // where a step of the call sees to it, that step's own action leads on
+    stop: computed(() => (store.isAtStop && !store.part ? null : store.stop)),
+    isAtStop: computed(() => store.isAtStop),
+    goStop: () => store.goStop(),
+    canWriteUp: computed(() => store.isWorking && store.call?.status === 'OPEN'),
+    isWritten: (f: FindingView) => store.call?.leave.writeUps.some((w) => w.what === f.text) ?? false,
+    writeUp: (f: FindingView) =>
+      store.change('POST', '/write-ups', `write-up: ${f.text}`, {
+        what: f.text,
+        urgency: f.urgency,
+        part: store.part?.id,
+      }),
+  }),
+)
 </script>
 
 <template>
@@ -134,6 +155,8 @@ const key = computed(() => JSON.stringify(store.place))
       <b>{{ store.problem }}</b>
     </p>
     <p v-else-if="store.notice" class="said" role="status">{{ store.notice }}</p>
+    <StopLine />
+    <BeforeTest v-if="store.step === 'TEST'" />
     <component :is="view" v-if="view" :key="key" class="step-view" />
   </section>
 </template>

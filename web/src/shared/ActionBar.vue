@@ -1,9 +1,21 @@
 <script setup lang="ts">
+import { computed, inject } from 'vue'
+import { BENCH } from '@/shared/bench'
 import { useSession } from '@/stores/session'
 
-/** The one next action of a step, with what else could be done as plain words beside it. */
-defineProps<{ words: string; isOff?: boolean; why?: string }>()
+/**
+ * The one next action of a step, with what else could be done as plain words beside it. Where a STOP stands, what it asks
+ * for is the action, unless the step's own keeps what is typed.
+ */
+const props = defineProps<{ words: string; isOff?: boolean; why?: string; keeps?: boolean }>()
 const emit = defineEmits<{ act: [] }>()
+const bench = inject(BENCH, null)
+const stop = computed(() => (props.keeps ? null : (bench?.stop ?? null)))
+const isDisabled = computed(() => (stop.value ? bench?.isAtStop : props.isOff))
+function act() {
+  if (stop.value) bench?.goStop()
+  else emit('act')
+}
 const session = useSession()
 </script>
 
@@ -12,9 +24,9 @@ const session = useSession()
     <div class="beside">
       <slot /> <span v-if="why" class="zb-soft">{{ why }}</span>
     </div>
-    <button type="button" class="act" :disabled="isOff" data-action @click="emit('act')">
-      <span>{{ words }}</span>
-      <span v-if="!isOff" class="enter" aria-hidden="true">Enter</span>
+    <button type="button" class="act" :disabled="isDisabled" data-action @click="act">
+      <span>{{ stop ? stop.action : words }}</span>
+      <span v-if="!isDisabled" class="enter" aria-hidden="true">Enter</span>
     </button>
   </div>
 </template>

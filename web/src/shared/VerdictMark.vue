@@ -25,6 +25,9 @@ defineProps<{ verdict: Verdict; word: string; isPreview?: boolean }>()
         <circle cx="9" cy="9" r="7" fill="var(--zb-sheet)" stroke="var(--zb-ink)" />
         <path d="M6 6l6 6M12 6l-6 6" stroke="var(--zb-rind)" stroke-width="2.6" />
       </g>
+      <g v-else-if="verdict === 'NOT_JUDGED'" stroke="var(--zb-ink)" stroke-width="2" fill="none">
+        <path d="M3 9h12" />
+      </g>
       <circle
         v-else
         cx="9"

@@ -100,8 +100,8 @@ describe('small pieces', () => {
     const lines = mount(FindingLines, {
       props: {
         findings: [
-          { severity: 'STOP', text: 'no more fuses' },
-          { severity: 'INFO', text: 'the tolerance was not read' },
+          { severity: 'STOP', text: 'no more fuses', urgency: 'NOW' },
+          { severity: 'INFO', text: 'the tolerance was not read', urgency: 'WATCH' },
         ],
       },
     })

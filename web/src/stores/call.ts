@@ -39,6 +39,14 @@ export const useCall = defineStore('call', () => {
     return 'part' in at ? (call.value?.parts.find((p) => p.id === at.part) ?? null) : null
   })
   const step = computed(() => ('part' in place.value ? place.value.step : null))
+  /** The STOP that stands where the eye is: a part's own on its steps, the first there is on those of the call. */
+  const stop = computed(() => ('part' in place.value ? part.value?.stop : call.value?.stop) ?? null)
+  const isAtStop = computed(() => {
+    const at = place.value
+    return 'part' in at
+      ? stop.value?.part === at.part && stop.value.step === at.step
+      : stop.value?.callStep === at.call
+  })
   const isWorking = computed(() => call.value?.status === 'OPEN' || call.value?.status === 'QUICK_CHECK')
 
   async function open(id: number) {
@@ -70,6 +78,13 @@ export const useCall = defineStore('call', () => {
     } else {
       place.value = { call: next?.callStep ?? 'ASK' }
     }
+  }
+
+  /** To where the STOP is seen to. */
+  function goStop() {
+    const to = stop.value
+    if (to?.callStep) go({ call: to.callStep })
+    else if (to?.part && to.step) go({ part: to.part, step: to.step })
   }
 
   function go(to: Place) {
@@ -172,6 +187,8 @@ export const useCall = defineStore('call', () => {
     place,
     part,
     step,
+    stop,
+    isAtStop,
     problem,
     notice,
     isWorking,
@@ -180,6 +197,7 @@ export const useCall = defineStore('call', () => {
     take,
     go,
     goNext,
+    goStop,
     goStep,
     goPart,
     openPart,

@@ -50,7 +50,7 @@ const action = computed(() =>
         </template>
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!store.isWorking" @act="action.go" />
+    <ActionBar :words="action.words" :is-off="!store.isWorking" :keeps="canKeep" @act="action.go" />
   </div>
 </template>
 

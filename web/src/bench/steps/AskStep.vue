@@ -70,8 +70,25 @@ const action = computed(() => {
       </template>
       <template v-else-if="ask">
         <p class="said">{{ store.call?.complaint }}</p>
+        <section v-for="f in ask.proved" :key="f.key" class="next proved" aria-label="Found">
+          <p class="top">
+            <b>Found: {{ f.title }}</b>
+          </p>
+          <p v-if="f.causes.length">
+            <span class="zb-small">May have brought it</span>
+            <span v-for="c in f.causes.slice(0, 4)" :key="c.key" class="beside"
+              >{{ c.title }} <b>{{ c.share }}</b></span
+            >
+          </p>
+          <p v-if="f.harms.length">
+            <span class="zb-small">May have harmed</span>
+            <span v-for="h in f.harms.slice(0, 4)" :key="h.key" class="beside"
+              >{{ h.title }} <b>{{ h.share }}</b></span
+            >
+          </p>
+        </section>
         <section v-if="next && nextQuestion" class="next" aria-label="What tells most">
-          <p v-if="ask.suspects[0]" class="top">
+          <p v-if="ask.suspects[0] && !ask.proved.length" class="top">
             <b>{{ ask.suspects[0].title }}</b> <b>{{ ask.suspects[0].share }}</b>
           </p>
           <span class="zb-small">Tells most for its effort</span>
@@ -126,6 +143,10 @@ const action = computed(() => {
 </template>
 
 <style scoped>
+.beside {
+  display: inline-block;
+  margin-right: 16px;
+}
 .said {
   font-size: 24px;
   font-weight: 600;

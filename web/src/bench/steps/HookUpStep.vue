@@ -23,7 +23,7 @@ const isNaming = ref(!!newPart.value && part.value?.leads?.wires.length === 0 &&
 const leadsView = ref<{ keep: () => unknown } | null>(null)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
-const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead || part.value.isSheetOpened))
+const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead))
 const left = computed(() => sheet.value?.steps.filter((s) => !s.done).length ?? 0)
 
 async function look() {
@@ -45,9 +45,15 @@ watch([() => store.call?.tape.length, canOpen, isEditing, isNaming], () => void 
 
 const action = computed(() => {
   const p = part.value
-  if (!p?.chosen) return { words: 'Choose a replacement first', go: () => store.goStep('MATCH') }
   if (isEditing.value) return { words: 'Keep the wires as found', go: () => editor.value?.keep() }
+  if (!p?.chosen) {
+    return p?.filled.includes('TEST')
+      ? { words: 'Choose a replacement first', go: () => store.goStep('MATCH') }
+      : { words: 'Back to the test', go: () => store.goStep('TEST') }
+  }
   if (isNaming.value) return { words: 'Keep the leads of the new motor', go: () => leadsView.value?.keep() }
+  if (p.toMeasure.length)
+    return { words: `Measure the new ${p.toMeasure.join(' and ')} first`, go: () => store.goStep('PROVE') }
   if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
   if (!sheet.value) return { words: 'Opening the sheet …', go: null }
   if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
@@ -88,12 +94,7 @@ async function openCapacitor() {
   <div v-if="part">
     <div tabindex="0" class="zb-scroll">
       <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
-      <template v-if="!part.chosen">
-        <p class="zb-note">
-          The sheet shows the chosen part in place of the old one. Choose it on the match board.
-        </p>
-      </template>
-      <template v-else-if="isEditing">
+      <template v-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
         <p class="zb-soft">A colour tells wires apart on this unit; it is no code for what they do.</p>
         <WireEditor
@@ -106,6 +107,11 @@ async function openCapacitor() {
         <MeasureFields />
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
+      <template v-else-if="!part.chosen">
+        <p class="zb-note">
+          The sheet shows the chosen part in place of the old one. Choose it on the match board.
+        </p>
+      </template>
       <component :is="newPart" v-else-if="isNaming && newPart" ref="leadsView" @kept="isNaming = false" />
       <template v-else-if="!canOpen">
         <p class="zb-caution">
@@ -115,9 +121,6 @@ async function openCapacitor() {
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
       <template v-else-if="sheet">
-        <p v-if="sheet.powerOn" class="zb-caution power" role="alert">
-          <b>POWER IS ON.</b> To be read, not to be worked by: make safe again first.
-        </p>
         <div ref="drawings" class="drawings">
           <figure>
             <figcaption class="zb-name">AS FOUND</figcaption>
@@ -146,7 +149,7 @@ async function openCapacitor() {
                 type="checkbox"
                 class="zb-tick"
                 :checked="s.done"
-                :disabled="!store.isWorking"
+                :disabled="!store.isWorking || part.toMeasure.length > 0"
                 @change="tick(s.key, !s.done)"
               />
             </label>
@@ -157,16 +160,14 @@ async function openCapacitor() {
           <p v-for="n in sheet.notes" :key="n">{{ n }}</p>
         </details>
         <p class="zb-caution safe">
-          <b v-if="!sheet.powerOn && sheet.sinceMillis"
-            >Power is off since {{ timeOf(sheet.sinceMillis) }}.</b
-          >
+          <b v-if="sheet.sinceMillis">Power is off since {{ timeOf(sheet.sinceMillis) }}.</b>
           {{ part.kind === 'capacitor' ? 'No screw into a coil or can. ' : '' }}The unit's own diagram and the
           new part's own label decide over this sheet.
         </p>
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
+    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" :keeps="isEditing || isNaming" @act="action.go?.()">
       <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="isNaming = false"
         >without naming leads</v-btn
       >
@@ -181,7 +182,7 @@ async function openCapacitor() {
           <v-btn variant="text" height="32" @click="saveDrawings('png')">PNG</v-btn>
         </template>
       </template>
-      <v-btn v-else-if="isEditing && part.chosen" variant="text" height="32" @click="isEditing = false"
+      <v-btn v-else-if="isEditing" variant="text" height="32" @click="isEditing = false"
         >without naming wires</v-btn
       >
     </ActionBar>
@@ -247,9 +248,6 @@ figure :deep(svg) {
   align-items: center;
   cursor: pointer;
   font-weight: 600;
-}
-.power {
-  margin-bottom: 10px;
 }
 @media (max-width: 839px) {
   .drawings {

@@ -170,7 +170,7 @@ const action = computed(() => {
         </section>
       </PadDesk>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
+    <ActionBar :words="action.words" :is-off="!action.go" keeps @act="action.go?.()">
       <v-btn
         v-if="store.isWorking && !safe.live"
         variant="text"

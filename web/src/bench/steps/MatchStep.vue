@@ -264,7 +264,7 @@ async function isHere(isIt: boolean) {
             <span v-else class="zb-soft">{{ a.words }}</span>
           </button>
         </section>
-        <FindingLines v-if="found" :findings="said(false)" class="findings zb-small" />
+        <FindingLines v-if="found" :findings="said(false)" is-plain class="findings zb-small" />
       </template>
     </div>
     <ActionBar

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { PointView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
+import LabelledField from '@/shared/LabelledField.vue'
 import { timeOf } from '@/shared/time'
 import TrendPlot from '@/shared/TrendPlot.vue'
 import { useDraft } from '@/shared/useDraft'
@@ -89,8 +90,14 @@ const action = computed(() => {
     act: hasFigures.value ? () => keep(false) : null,
   }
 })
+/** Why a unit with something out can do no better; asked before it is kept as its best. */
+const why = ref<string | null>(null)
 async function keep(isBenchmark: boolean) {
-  if (await store.change('POST', '/proof/keep', 'proof of the unit', { isBenchmark })) store.goNext()
+  const json = { isBenchmark, ...(isBenchmark && why.value ? { why: why.value } : {}) }
+  if (await store.change('POST', '/proof/keep', 'proof of the unit', json)) {
+    why.value = null
+    store.goNext()
+  }
 }
 </script>
 
@@ -182,16 +189,37 @@ async function keep(isBenchmark: boolean) {
         </section>
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.act" @act="action.act?.()">
+    <ActionBar :words="action.words" :is-off="!action.act" :keeps="hasFigures" @act="action.act?.()">
       <span v-if="!proof.isRunning && unticked" class="zb-soft">{{ unticked }} to look at first</span>
-      <v-btn v-if="proof.isRunning && proof.canBeBest" variant="text" height="32" @click="keep(true)"
+      <v-btn
+        v-if="proof.isRunning && proof.asBest === 'BEST'"
+        variant="text"
+        height="32"
+        @click="keep(true)"
         >keep as what this unit can do at its best</v-btn
       >
+      <v-btn
+        v-if="proof.isRunning && proof.asBest === 'POOR' && why === null"
+        variant="text"
+        height="32"
+        @click="why = ''"
+        >keep as the best this unit does</v-btn
+      >
+      <form v-if="why !== null" class="why" @submit.prevent="keep(true)">
+        <LabelledField v-model="why" label="Why it does no better" hint="ducts too small" has-no-wrong-line />
+        <v-btn type="submit" height="48" :disabled="!why.trim()">Keep it</v-btn>
+      </form>
     </ActionBar>
   </div>
 </template>
 
 <style scoped>
+.why {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
 .proof {
   display: grid;
   gap: 14px;

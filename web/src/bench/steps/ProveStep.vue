@@ -17,13 +17,14 @@ const returnDate = ref(part.value?.chosen?.returnDate ?? '')
 type Page = 'NEW' | 'LOOK' | 'AMPS'
 /** Some parts have nothing to be measured before they go in. */
 const hasNew = computed(() => part.value?.chosen?.pieces.some((p) => p.sections.length > 0) ?? true)
-const page = ref<Page>(hasNew.value ? 'NEW' : 'LOOK')
+const page = ref<Page>('NEW')
 const running = computed(() => FAMILIES[part.value?.kind ?? '']?.running)
 const toTickRunning = computed(() => part.value?.running.filter((c) => !c.done) ?? [])
 /** A part without checks of its own is proved by the amps of what hangs on it. */
 const hasAmps = computed(() => !part.value?.running.length || part.value.speeds.length > 0)
 const toRun = computed(() => part.value?.speeds.filter((s) => !s.isProved) ?? [])
 const runningView = ref<{ canKeep: boolean; keep: () => Promise<unknown> } | null>(null)
+const ampsDesk = ref<InstanceType<typeof AmpsDesk> | null>(null)
 const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
 const unproved = computed(() => part.value?.chosen?.pieces.filter((p) => !p.isProved) ?? [])
 /** What is still to be measured stands first. */
@@ -32,8 +33,15 @@ const pieces = computed(() => [
   ...(part.value?.chosen?.pieces.filter((p) => p.isProved) ?? []),
 ])
 const toTick = computed(() => part.value?.checks.filter((c) => !c.done) ?? [])
+/** Where the work stands: the new part first, then what is looked at, then what runs. */
+function pageToStart(): Page {
+  const isHooked = part.value?.filled.includes('HOOK_UP')
+  if (hasNew.value && (unproved.value.length > 0 || !isHooked)) return 'NEW'
+  return toTick.value.length === 0 && store.call?.safe.live ? 'AMPS' : 'LOOK'
+}
+page.value = pageToStart()
 
-const action = computed(() => {
+const action = computed<{ words: string; go: (() => unknown) | null; keeps?: boolean }>(() => {
   const p = part.value
   if (!p?.chosen)
     return { words: 'Nothing chosen to prove', go: () => store.goStep(p?.readings.length ? 'JUDGE' : 'TEST') }
@@ -41,20 +49,24 @@ const action = computed(() => {
   if (page.value === 'NEW') {
     return unproved.value.length
       ? { words: `Measure the new ${unproved.value.map((u) => u.shortRating).join(' and ')}`, go: null }
-      : { words: 'It is inside its label: look before power', go: () => (page.value = 'LOOK') }
+      : p.filled.includes('HOOK_UP')
+        ? { words: 'It is inside its label: look before power', go: () => (page.value = 'LOOK') }
+        : { words: 'It is inside its label: hook it up', go: () => store.goStep('HOOK_UP') }
   }
   if (page.value === 'LOOK') {
     return toTick.value.length
       ? { words: `${toTick.value.length} to tick`, go: null }
       : {
           words: hasAmps.value ? 'Power on: read the amps' : 'Power on: see it run',
-          go: () => (page.value = 'AMPS'),
+          go: () => void powerOn(),
         }
   }
   if (unproved.value.length) return { words: 'Measure the new part first', go: () => (page.value = 'NEW') }
   if (toTick.value.length) return { words: 'Tick off the look first', go: () => (page.value = 'LOOK') }
+  if (ampsDesk.value?.isReady)
+    return { words: 'Put the amps on the tape', go: () => void ampsDesk.value?.next(), keeps: true }
   if (runningView.value?.canKeep)
-    return { words: 'Put the amps on the tape', go: () => void runningView.value?.keep() }
+    return { words: 'Put the amps on the tape', go: () => void runningView.value?.keep(), keeps: true }
   if (toRun.value.length) {
     const speeds = toRun.value.map((s) => s.name).filter((n) => n !== '')
     return { words: `Read its amps${speeds.length ? ` on ${speeds.join(', ')}` : ''}`, go: null }
@@ -63,6 +75,10 @@ const action = computed(() => {
   return { words: `Close: ${p.chosen.title} in`, go: close }
 })
 
+/** Power is back: nothing is taken for dead from here on. */
+async function powerOn() {
+  if ((await store.change('POST', '/power-on', 'power on')) || store.notice !== '') page.value = 'AMPS'
+}
 async function close() {
   const json = {
     outcome: 'REPLACED',
@@ -113,7 +129,7 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
       <template v-else>
         <component :is="running" v-if="running" ref="runningView" @tick="tick" />
         <CheckList v-else-if="part.running.length" :checks="part.running" @tick="tick" />
-        <AmpsDesk v-else />
+        <AmpsDesk v-else ref="ampsDesk" />
         <LabelledField v-model="note" label="A line for the next person" has-no-wrong-line class="note" />
         <LabelledField
           v-if="isStopgap"
@@ -125,7 +141,7 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
         />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
+    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" :keeps="action.keeps" @act="action.go?.()">
       <span v-if="part.chosen && !part.closed && page === 'AMPS' && hasAmps" class="zb-soft"
         >RLA and FLA are ceilings, not what it should draw</span
       >

@@ -84,6 +84,7 @@ function sameAsLastTime() {
     <ActionBar
       :words="isKept ? (part.missing.length ? 'Go on, though half read' : 'Test it') : 'Keep this label'"
       :is-off="text.trim() === '' || (!canEdit && !isKept)"
+      :keeps="!isKept"
       @act="keep"
     >
       <span v-if="part.missing.length && part.text" class="zb-soft">

@@ -38,7 +38,7 @@ const action = computed(() =>
         <WindingsDesk :at="at" />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!store.isWorking" @act="action.go">
+    <ActionBar :words="action.words" :is-off="!store.isWorking" :keeps="isEnough" @act="action.go">
       <span v-if="!isEnough && Object.keys(read).length" class="zb-soft">three pairs, or one to ground</span>
     </ActionBar>
   </div>

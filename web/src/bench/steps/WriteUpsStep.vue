@@ -120,6 +120,7 @@ async function end(w: WriteUpView) {
     <ActionBar
       v-if="whatText.trim()"
       words="Put it on the tape"
+      keeps
       :is-off="!isReady"
       :why="urgency ? '' : 'say how long it can wait'"
       @act="keep"

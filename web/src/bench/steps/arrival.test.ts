@@ -57,6 +57,7 @@ describe('Ask', () => {
         speaksAgainst: ['runs'],
       },
     ],
+    proved: [],
     other: '3 %',
     next: { question: 'ICE', why: 'settles about 31 % of the doubt', atSupply: false, live: false },
   })
@@ -158,7 +159,7 @@ describe('Plate', () => {
       plates: {
         outdoor: plateSide('OUTDOOR'),
         indoor: plateSide('INDOOR', { text: 'R-22 PISTON' }),
-        findings: [{ severity: 'CAUTION', text: 'the coil is for R-22' }],
+        findings: [{ severity: 'CAUTION', text: 'the coil is for R-22', urgency: 'SOON' }],
       },
     })
     const view = await onBench(PlateStep, call, { call: 'PLATE' })

@@ -89,7 +89,7 @@ describe('the proof of the unit', () => {
           },
           { title: 'Target superheat', figure: '9', unit: '°F', reckoning: 'by the formula' },
         ],
-        findings: [{ severity: 'INFO', text: 'Airflow and dirt before charge' }],
+        findings: [{ severity: 'INFO', text: 'Airflow and dirt before charge', urgency: 'WATCH' }],
         best: {
           atMillis: 0,
           outdoor: '88 °F outdoors',
@@ -143,13 +143,28 @@ describe('the proof of the unit', () => {
   it('is kept as the best of the unit only where it can be', async () => {
     const best = running(
       { RETURN_AIR: '76' },
-      { canBeBest: true, figures: [{ title: 'x', figure: '1', unit: '', reckoning: '' }] },
+      { asBest: 'BEST', figures: [{ title: 'x', figure: '1', unit: '', reckoning: '' }] },
     )
     const sent = server({ '/proof/keep': best })
     const view = await onBench(ProofStep, best, { call: 'PROOF' })
     await button(view, 'keep as what this unit can do at its best')?.trigger('click')
     await flushPromises()
     expect(sent.at(-1)?.json).toEqual({ isBenchmark: true })
+  })
+
+  it('of a poor unit is kept as its best with the reason why', async () => {
+    const poor = running(
+      { RETURN_AIR: '76' },
+      { asBest: 'POOR', figures: [{ title: 'x', figure: '1', unit: '', reckoning: '' }] },
+    )
+    const sent = server({ '/proof/keep': poor })
+    const view = await onBench(ProofStep, poor, { call: 'PROOF' })
+    expect(button(view, 'keep as what this unit can do at its best')).toBeUndefined()
+    await button(view, 'keep as the best this unit does')?.trigger('click')
+    await view.find('.why input').setValue('ducts too small')
+    await view.find('form.why').trigger('submit')
+    await flushPromises()
+    expect(sent.at(-1)?.json).toEqual({ isBenchmark: true, why: 'ducts too small' })
   })
 
   it('runs down on every view until it has settled', async () => {

@@ -244,11 +244,10 @@ describe('Hook up', () => {
       wires: [{ terminal: 'C', colour: 'red', name: 'line' }],
       ...more,
     })
-  const sheet = (powerOn: boolean) => ({
+  const sheet = () => ({
     found: '<svg id="found"></svg>',
     left: '<svg id="left"></svg>',
-    powerOn,
-    sinceMillis: powerOn ? undefined : 1,
+    sinceMillis: 1,
     notes: ['WHITE–BLACK: 120 V by design, gives 24 V'],
     steps: [
       { key: 'a', colour: 'red', tracer: '', text: 'red: stays common', done: false },
@@ -257,7 +256,8 @@ describe('Hook up', () => {
   })
 
   it.each([
-    ['nothing chosen', part(), 'Choose a replacement first'],
+    ['nothing chosen nor tested', part({ wires: chosen().wires }), 'Back to the test'],
+    ['nothing chosen', part({ wires: chosen().wires, filled: ['READ', 'TEST'] }), 'Choose a replacement first'],
     ['not read dead', chosen(), 'Make safe first'],
     ['wires not named yet', chosen({ wires: [] }), 'Keep the wires as found'],
   ])('with %s leads to what comes first', async (_, given, words) => {
@@ -268,7 +268,7 @@ describe('Hook up', () => {
   })
 
   it('shows both drawings and what is left to tick', async () => {
-    const sent = server({ '/sheet': sheet(false), '/api/wire-colours': [], '/ticks': callWith([chosen()]) })
+    const sent = server({ '/sheet': sheet(), '/api/wire-colours': [], '/ticks': callWith([chosen()]) })
     const view = await onBench(HookUpStep, callWith([chosen({ isDead: true, isSheetOpened: true })]), at)
     expect(view.find('#found').exists() && view.find('#left').exists()).toBe(true)
     expect(action(view)).toBe('(1 to tick, then prove)')
@@ -277,10 +277,19 @@ describe('Hook up', () => {
     expect(sent.find((s) => s.path.endsWith('/ticks'))?.json).toEqual({ list: 'SHEET', key: 'a', on: true })
   })
 
-  it('stays readable with the power on, under its banner', async () => {
-    server({ '/sheet': sheet(true), '/api/wire-colours': [] })
-    const view = await onBench(HookUpStep, callWith([chosen({ isSheetOpened: true })]), at)
-    expect(view.text()).toContain('POWER IS ON.')
+  it('closes with power and opens with the next dead readings', async () => {
+    server({ '/sheet': sheet(), '/api/wire-colours': [] })
+    const view = await onBench(HookUpStep, callWith([chosen()]), at)
+    expect(view.text()).toContain('Not read dead yet.')
+    expect(action(view)).toBe('Make safe first')
+  })
+
+  it('asks for the new part to be measured before a line can be ticked', async () => {
+    server({ '/sheet': sheet(), '/api/wire-colours': [] })
+    const ready = chosen({ isDead: true, isSheetOpened: true, toMeasure: ['45+5 µF'] })
+    const view = await onBench(HookUpStep, callWith([ready]), at)
+    expect(action(view)).toBe('Measure the new 45+5 µF first')
+    expect(view.find('.tick input').attributes('disabled')).toBeDefined()
   })
 })
 
@@ -309,19 +318,20 @@ describe('Prove', () => {
     ['nothing chosen', part(), 'Nothing chosen to prove'],
     ['two new pieces', chosen([false, false]), '(Measure the new 0 µF and 1 µF)'],
     ['one left', chosen([true, false]), '(Measure the new 1 µF)'],
-    ['all measured', chosen([true, true]), 'It is inside its label: look before power'],
+    ['all measured', chosen([true, true]), 'It is inside its label: hook it up'],
   ])('%s: %s', async (_, given, words) => {
     server({})
     expect(action(await onBench(ProveStep, callWith([given]), at))).toBe(words)
   })
 
   it('goes through the look to the amps and closes with a word for the next person', async () => {
-    const done = chosen([true], [{ key: 'panel', text: 'Panel on', done: true }])
-    const sent = server({ '/close': callWith([part()]) })
+    const done = { ...chosen([true], [{ key: 'panel', text: 'Panel on', done: true }]), filled: ['HOOK_UP' as const] }
+    const sent = server({ '/close': callWith([part()]), '/power-on': callWith([done]) })
     const view = await onBench(ProveStep, callWith([done]), at)
-    await view.find('[data-action]').trigger('click')
     expect(action(view)).toBe('Power on: read the amps')
     await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.at(-1)?.path).toContain('/power-on')
     await view.find('.note input').setValue('spades renewed')
     await view.find('[data-action]').trigger('click')
     await flushPromises()

@@ -78,6 +78,8 @@ const action = computed(() => {
       </template>
       <BeltDesk v-else ref="belt" />
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()" />
+    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking"
+      :keeps="(page === 'WINDINGS' && isEnough) || (page === 'AMPS' && canKeep) || page === 'BELT'"
+      @act="action.go?.()" />
   </div>
 </template>

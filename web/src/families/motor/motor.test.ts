@@ -269,6 +269,7 @@ describe('Hooking up and proving a motor', () => {
     const sent = server({
       '/amps/preview': { verdicts: [{ ...judged('FAN', 'GOOD', '1.70'), unit: 'A' }], findings: [] },
       '/amps': callWith([of]),
+      '/power-on': callWith([of]),
       '/trends': { trends: [] },
     })
     const view = await onBench(ProveStep, callWith([of]), { part: 'p1', step: 'PROVE' })

@@ -27,6 +27,33 @@ public record RatedMotor(Place kind, Rated rated) {
                         volts));
     }
 
+    /** Motors that hang on a part, such as a capacitor for "outdoor fan"; compressor and outdoor fan where nothing is said. */
+    public static List<Place> servedBy(String serves) {
+        String words = Letters.small(serves);
+        List<Place> out = new ArrayList<>();
+        if (words.contains("compressor")) {
+            out.add(Place.COMPRESSOR);
+        }
+        if (words.contains("blower") || words.contains("indoor")) {
+            out.add(Place.BLOWER);
+        } else if (words.contains("fan")) {
+            out.add(Place.FAN);
+        }
+        return out.isEmpty() ? List.of(Place.COMPRESSOR, Place.FAN) : out;
+    }
+
+    /** The name of the place of a kind of motor, with the number of the part's own words behind it where they give one. */
+    public static String nameOf(Place kind, String serves) {
+        String number = kind == Place.COMPRESSOR ? serves.replaceAll("(?i).*compressor (\\d).*|.*", "$1") : "";
+        String name =
+                switch (kind) {
+                    case COMPRESSOR -> "Compressor";
+                    case FAN -> "Outdoor fan motor";
+                    case BLOWER -> "Indoor blower motor";
+                };
+        return number.isEmpty() ? name : name + " " + number;
+    }
+
     private static String rows(Place kind) {
         return switch (kind) {
             case COMPRESSOR -> "compressors";

@@ -85,6 +85,9 @@ public final class CallState {
         for (Line line : tape) {
             if (!struck.contains(line.number())) {
                 state.take(line);
+            } else if (PowerSeen.by(line.entry(), state.parts)) {
+                // a wrong figure is struck; that the power was on when it was taken is not
+                state.safe.alive();
             }
         }
         state.settle();

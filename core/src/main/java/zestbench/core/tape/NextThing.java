@@ -109,6 +109,7 @@ public record NextThing(
         }
         Set<Step> filled = call.filled(part);
         String name = part.added().title();
+        List<String> toMeasure = ProofList.toMeasure(part);
         for (Step step : Step.values()) {
             boolean decided = step == Step.JUDGE && part.verdict() == Verdict.FAILED;
             if (filled.contains(step) || decided) {
@@ -120,12 +121,15 @@ public record NextThing(
                 case JUDGE -> "Read again, too close to call: " + Letters.inSentence(name);
                 case MATCH -> match(part, name);
                 case HOOK_UP ->
-                    call.deadness().isDeadFor(part.id())
-                            ? "Hook up the " + Letters.inSentence(name)
-                            : "Make safe, then hook up the " + Letters.inSentence(name);
+                    !toMeasure.isEmpty()
+                            ? "Measure the new " + String.join(" and ", toMeasure)
+                            : call.deadness().isDeadFor(part.id())
+                                    ? "Hook up the " + Letters.inSentence(name)
+                                    : "Make safe, then hook up the " + Letters.inSentence(name);
                 case PROVE -> "Prove the " + Letters.inSentence(name);
             };
-            return new NextThing(text, part.id(), step, null);
+            boolean isToMeasure = step == Step.HOOK_UP && !toMeasure.isEmpty();
+            return new NextThing(text, part.id(), isToMeasure ? Step.PROVE : step, null);
         }
         return new NextThing("Close the " + Letters.inSentence(name), part.id(), Step.PROVE, null);
     }

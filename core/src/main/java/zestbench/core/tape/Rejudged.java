@@ -18,7 +18,7 @@ final class Rejudged {
         if (!(line.entry() instanceof Entry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
             return line;
         }
-        RunningAmps.Rated rated = RatedMotor.at(plates, read.at() == null ? name(read.place()) : read.at())
+        RunningAmps.Rated rated = RatedMotor.at(plates, read.at() == null ? RatedMotor.nameOf(read.place(), "") : read.at())
                 .rated();
         Double limit = read.place() == RunningAmps.Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
         if (limit == null) {
@@ -48,13 +48,5 @@ final class Rejudged {
 
     private static @Nullable Boolean isEqual(Entry.AmpsRead read) {
         return read.isPumping() == null ? null : Boolean.valueOf(!read.isPumping());
-    }
-
-    private static String name(RunningAmps.Place place) {
-        return switch (place) {
-            case COMPRESSOR -> "Compressor";
-            case FAN -> "Outdoor fan motor";
-            case BLOWER -> "Indoor blower motor";
-        };
     }
 }

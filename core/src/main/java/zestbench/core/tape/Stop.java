@@ -1,17 +1,22 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Look;
 import zestbench.core.fuse.FuseFamily;
+import zestbench.core.fuse.FuseLabel;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.shop.ShopRules;
+import zestbench.core.startdevice.StartDeviceLabel;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.tape.NextThing.CallStep;
 import zestbench.core.winding.PairOhms;
@@ -61,25 +66,38 @@ public record Stop(
     private static List<Stop> ofPart(CallState call, PartState part) {
         List<Stop> out = new ArrayList<>();
         for (Entry.Looked looked : part.looks().values()) {
-            demand(part, looked).ifPresent(d -> out.add(takeOut(call, part, d, looked.meaning())));
+            demand(part, looked).ifPresent(d -> out.add(ofPart(call, part, d, looked.meaning())));
         }
         List<Taken> all = new ArrayList<>(part.readings().values());
         all.addAll(part.amps().values());
         for (Taken taken : all) {
-            stops(taken.findings()).forEach((demand, text) -> out.add(new Stop(demand, text, part.id(), Step.TEST, null)));
+            stops(taken.findings()).forEach((demand, text) -> {
+                if (!isSeenTo(call, demand, taken.line().number())) {
+                    out.add(ofPart(call, part, demand, text));
+                }
+            });
         }
         boolean isCauseFound = part.looks().containsKey(FuseFamily.CAUSE);
         out.removeIf(s -> part.overridden(s.demand()) != null || (s.demand() == Demand.FIND_CAUSE && isCauseFound));
         return out;
     }
 
-    /** Taking a part out is work on wires: made safe first, then said what was done. */
-    private static Stop takeOut(CallState call, PartState part, Demand demand, String text) {
-        boolean isWork = demand == Demand.TAKE_OUT;
+    /** Where a STOP of a part is seen to; work on its wires comes after making safe. */
+    private static Stop ofPart(CallState call, PartState part, Demand demand, String text) {
+        Step step =
+                switch (demand) {
+                    case LISTED -> Step.MATCH;
+                    case SHEAVE -> Step.PROVE;
+                    default -> Step.TEST;
+                };
+        boolean isWork = demand == Demand.TAKE_OUT || demand == Demand.PULL_DISCONNECT;
         boolean isDead = call.deadness().isDeadFor(part.id());
+        if (demand == Demand.LOADS_TO_GROUND) {
+            return new Stop(demand, text, part.id(), null, CallStep.WINDINGS);
+        }
         return isWork && !isDead
                 ? new Stop(demand, text, part.id(), null, CallStep.SAFE)
-                : new Stop(demand, text, part.id(), isWork ? Step.JUDGE : Step.TEST, null);
+                : new Stop(demand, text, part.id(), step, null);
     }
 
     private static Optional<Demand> demand(PartState part, Entry.Looked looked) {
@@ -94,30 +112,69 @@ public record Stop(
     private static List<Stop> ofUnit(CallState call) {
         List<Stop> out = new ArrayList<>();
         for (Line line : call.windings().values()) {
-            Entry.WindingsRead read = (Entry.WindingsRead) line.entry();
-            stops(read.findings()).forEach((demand, text) -> {
-                if (demand != Demand.LOADS_TO_GROUND || !areAllReadToGround(call)) {
-                    out.add(new Stop(demand, text, null, null, CallStep.WINDINGS));
-                }
-            });
+            add(out, call, line.number(), ((Entry.WindingsRead) line.entry()).findings());
         }
         for (Line line : call.amps().values()) {
-            Entry.AmpsRead read = (Entry.AmpsRead) line.entry();
-            stops(read.findings())
-                    .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.AMPS)));
+            add(out, call, line.number(), ((Entry.AmpsRead) line.entry()).findings());
         }
         for (SupplyPoint point : SupplyPoint.values()) {
+            long last = call.supply().at(point).values().stream()
+                    .mapToLong(Line::number)
+                    .max()
+                    .orElse(0);
             if (!point.isControl()) {
-                stops(call.supplyFindings(point))
-                        .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.SUPPLY)));
+                add(out, call, last, call.supplyFindings(point));
             }
         }
         Line kept = call.leave().kept();
         if (kept != null && kept.entry() instanceof Entry.ProofKept proof) {
-            stops(proof.findings())
-                    .forEach((demand, text) -> out.add(new Stop(demand, text, null, null, CallStep.PROOF)));
+            add(out, call, kept.number(), proof.findings());
         }
         return out;
+    }
+
+    private static void add(List<Stop> out, CallState call, long line, List<Finding> findings) {
+        stops(findings).forEach((demand, text) -> {
+            if (!isSeenTo(call, demand, line)) {
+                out.add(new Stop(demand, text, null, null, placeOf(demand)));
+            }
+        });
+    }
+
+    /** Where a STOP of the unit is seen to. */
+    private static CallStep placeOf(Demand demand) {
+        return switch (demand) {
+            case PULL_DISCONNECT, STOP_MOTOR, START_PARTS, FUSES -> CallStep.SAFE;
+            case LOADS_TO_GROUND -> CallStep.WINDINGS;
+            case UPSTREAM, UNBALANCE -> CallStep.SUPPLY;
+            case REFRIGERANT -> CallStep.PLATE;
+            case LIQUID -> CallStep.PROOF;
+            case FIND_CAUSE, PUMPING, SHEAVE, TAKE_OUT, LISTED -> CallStep.ASK;
+        };
+    }
+
+    /** Whether what a STOP asked for was done after it: @param line the one it stands on. */
+    private static boolean isSeenTo(CallState call, Demand demand, long line) {
+        return switch (demand) {
+            case PULL_DISCONNECT, STOP_MOTOR -> call.deadness().isSupplyDead();
+            case START_PARTS -> isReadSince(call, line, Set.of(CapacitorLabel.KIND, StartDeviceLabel.KIND));
+            case FUSES -> isReadSince(call, line, Set.of(FuseLabel.KIND));
+            case UPSTREAM -> Arrays.stream(SupplyPoint.values())
+                    .flatMap(p -> call.supply().at(p).values().stream())
+                    .anyMatch(l -> l.number() > line);
+            case LOADS_TO_GROUND -> areAllReadToGround(call);
+            default -> false;
+        };
+    }
+
+    private static boolean isReadSince(CallState call, long line, Set<String> kinds) {
+        for (PartState part : call.parts()) {
+            boolean isMeant = kinds.contains(part.family().kind());
+            if (isMeant && part.readings().values().stream().anyMatch(t -> t.line().number() > line)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Whether every motor of the unit has a reading to ground by now. */

@@ -189,7 +189,7 @@ class PowerOnTapeTest {
         stopped(Demand.START_PARTS);
         NextThing next = NextThing.of(state());
         assertThat(next.text()).isEqualTo("Power off: test capacitor and start device");
-        assertThat(next.callStep()).isEqualTo(CallStep.AMPS);
+        assertThat(next.callStep()).isEqualTo(CallStep.SAFE);
         assertThat(TapeText.of(last()).toString()).contains("Compressor", "60.00");
         add(new Entry.Overridden(null, Demand.START_PARTS, "new capacitor is on the way"));
         assertThat(NextThing.of(state()).part()).as("the part is next again").isEqualTo("p");
@@ -213,7 +213,7 @@ class PowerOnTapeTest {
         assertThat(NextThing.of(state()).text()).isEqualTo("Take the added start device out");
         assertThat(NextThing.of(state()).callStep()).isEqualTo(CallStep.SAFE);
         readDead();
-        assertThat(NextThing.of(state()).step()).isEqualTo(Step.JUDGE);
+        assertThat(NextThing.of(state()).step()).isEqualTo(Step.TEST);
         add(new Entry.Looked("s", "SECOND", "one", "one", Verdict.GOOD, ""));
         assertThat(Stop.of(state())).isEmpty();
     }

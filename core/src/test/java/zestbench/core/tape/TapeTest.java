@@ -47,6 +47,10 @@ class TapeTest {
         measure("FAN", 3.1, null);
         assertThat(filled()).containsExactly(Step.READ, Step.TEST, Step.JUDGE);
         choose();
+        assertThat(next()).startsWith("Measure the new 45+5");
+        assertThat(ProofList.open(part())).anyMatch(o -> o.startsWith("measure the new"));
+        measure("HERM", 45.1, 0);
+        measure("FAN", 5.02, 0);
         assertThat(next()).startsWith("Make safe, then hook up");
         readDead();
         assertThat(next()).startsWith("Hook up");
@@ -55,9 +59,6 @@ class TapeTest {
                 .steps()
                 .forEach(s -> add(new Entry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
         assertThat(filled()).contains(Step.HOOK_UP);
-        assertThat(ProofList.open(part())).anyMatch(o -> o.startsWith("measure the new"));
-        measure("HERM", 45.1, 0);
-        measure("FAN", 5.02, 0);
         ProofList.of(part())
                 .before()
                 .forEach(c -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
@@ -87,6 +88,18 @@ class TapeTest {
         var amps = RunningAmps.judge(RunningAmps.Place.FAN, 1.1, 1.4, Meter.USUAL);
         add(new Entry.AmpsRead("p", RunningAmps.Place.FAN, amps.verdicts().get(0), amps.findings()));
         assertThat(state().deadness().live()).isTrue();
+        assertThat(state().deadness().isSupplyDead()).isFalse();
+    }
+
+    /** A wrong figure is struck; that the power was on when it was taken is not. */
+    @Test
+    void aStruckLiveReadingDoesNotBringTheDeadReadingBack() {
+        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        readDead();
+        add(running(42));
+        add(new Entry.Struck(tape.size(), "wrong clamp"));
+        assertThat(part().readings()).isEmpty();
         assertThat(state().deadness().isSupplyDead()).isFalse();
     }
 

@@ -191,6 +191,7 @@ class CallViewer {
                 proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 judged(part.amps()),
+                MotorViewer.served(part, state),
                 motors.speeds(part, proof),
                 motors.looks(part, shop.inForce().rules()),
                 part.untested(),

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
@@ -167,6 +168,7 @@ final class CallViews {
             List<CheckView> checks,
             List<CheckView> running,
             List<JudgedView> amps,
+            List<ServedView> motors,
             List<SpeedView> speeds,
             List<LookView> looks,
             List<String> untested,
@@ -179,6 +181,10 @@ final class CallViews {
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime,
             Entry.@Nullable Ordered ordered) {}
+
+    /** A motor that hangs on the part. @param ratingName RLA or FLA @param rated by the plate; null where it does not tell */
+    record ServedView(
+            RunningAmps.Place place, String name, String ratingName, @Nullable Double rated) {}
 
     /** A speed whose amps prove the part. @param rated its FLA; empty where the label does not tell */
     record SpeedView(String name, String rated, boolean isProved) {}

@@ -4,10 +4,12 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
+import zestbench.core.amps.RunningAmps;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
+import zestbench.core.plate.RatedMotor;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.Figures;
 import zestbench.core.shop.ShopRules;
@@ -22,6 +24,7 @@ import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.call.CallViews.LeadsView;
 import zestbench.server.call.CallViews.LookView;
 import zestbench.server.call.CallViews.SeenView;
+import zestbench.server.call.CallViews.ServedView;
 import zestbench.server.call.CallViews.SpeedView;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
@@ -29,6 +32,22 @@ import zestbench.server.unit.Unit;
 /** Makes the bench's view of what is seen on a part, of a new one's leads, and of the capacitor that goes with a motor. */
 @Component
 class MotorViewer {
+    static List<ServedView> served(PartState part, CallState state) {
+        String serves = part.added().serves();
+        return RatedMotor.servedBy(serves).stream()
+                .map(kind -> {
+                    boolean isCompressor = kind == RunningAmps.Place.COMPRESSOR;
+                    String name = RatedMotor.nameOf(kind, serves);
+                    RunningAmps.Rated rated = RatedMotor.at(state.plates(), name).rated();
+                    return new ServedView(
+                            kind,
+                            name,
+                            isCompressor ? "RLA" : "FLA",
+                            isCompressor ? rated.ratedLoad() : rated.fullLoad());
+                })
+                .toList();
+    }
+
     List<SpeedView> speeds(PartState part, Proof proof) {
         if (!isMotor(part)) {
             return List.of();
