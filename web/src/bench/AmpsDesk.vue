@@ -75,11 +75,7 @@ defineExpose({ isReady, next })
             />
             A
           </label>
-          <v-btn
-            v-if="active === m.place && store.isWorking"
-            variant="text"
-            height="48"
-            @click="take('0')"
+          <v-btn v-if="active === m.place && store.isWorking" variant="text" height="48" @click="take('0')"
             >did not start</v-btn
           >
         </div>

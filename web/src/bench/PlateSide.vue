@@ -127,5 +127,10 @@ const action = computed(() => {
     />
     <p class="zb-soft">RLA, FLA and LRA are ratings of the plate. They are not the amps it should draw.</p>
   </div>
-  <ActionBar :words="action" :is-off="label.isKept.value && !isKnown" :keeps="!label.isKept.value" @act="keep" />
+  <ActionBar
+    :words="action"
+    :is-off="label.isKept.value && !isKnown"
+    :keeps="!label.isKept.value"
+    @act="keep"
+  />
 </template>

@@ -23,7 +23,12 @@ async function goOn() {
   <section v-if="store.stop" class="stop" aria-label="STOP">
     <p>
       <b class="word">STOP</b> {{ store.stop.text }} <b>{{ store.stop.action }}.</b>
-      <button v-if="store.isWorking && !isGoingOn" type="button" class="past zb-soft" @click="isGoingOn = true">
+      <button
+        v-if="store.isWorking && !isGoingOn"
+        type="button"
+        class="past zb-soft"
+        @click="isGoingOn = true"
+      >
         go on all the same
       </button>
     </p>

@@ -47,7 +47,10 @@ const shown = computed(() => (isAll.value ? props.suspects : props.suspects.slic
   <v-btn variant="text" @click="isAll = !isAll">{{
     isAll ? 'only the likeliest' : `all ${suspects.length}, and something else ${other}`
   }}</v-btn>
-  <p class="zb-soft">Shares by what is usual in practice, each fault for itself, so that they need not add up: a proposal, no finding.</p>
+  <p class="zb-soft">
+    Shares by what is usual in practice, each fault for itself, so that they need not add up: a proposal, no
+    finding.
+  </p>
 </template>
 
 <style scoped>

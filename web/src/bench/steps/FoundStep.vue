@@ -61,7 +61,12 @@ const action = computed(() =>
         </div>
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!store.isWorking && place !== null" :keeps="place !== null" @act="action.go">
+    <ActionBar
+      :words="action.words"
+      :is-off="!store.isWorking && place !== null"
+      :keeps="place !== null"
+      @act="action.go"
+    >
       <v-btn v-if="place" variant="text" height="32" @click="at = null">all places</v-btn>
     </ActionBar>
   </div>

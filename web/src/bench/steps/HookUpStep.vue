@@ -23,7 +23,7 @@ const isNaming = ref(!!newPart.value && part.value?.leads?.wires.length === 0 &&
 const leadsView = ref<{ keep: () => unknown } | null>(null)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
-const canOpen = computed(() => !!part.value?.chosen && (part.value.isDead))
+const canOpen = computed(() => !!part.value?.chosen && part.value.isDead)
 const left = computed(() => sheet.value?.steps.filter((s) => !s.done).length ?? 0)
 
 async function look() {
@@ -167,7 +167,12 @@ async function openCapacitor() {
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" :keeps="isEditing || isNaming" @act="action.go?.()">
+    <ActionBar
+      :words="action.words"
+      :is-off="!action.go || !store.isWorking"
+      :keeps="isEditing || isNaming"
+      @act="action.go?.()"
+    >
       <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="isNaming = false"
         >without naming leads</v-btn
       >

@@ -191,11 +191,7 @@ async function keep(isBenchmark: boolean) {
     </div>
     <ActionBar :words="action.words" :is-off="!action.act" :keeps="hasFigures" @act="action.act?.()">
       <span v-if="!proof.isRunning && unticked" class="zb-soft">{{ unticked }} to look at first</span>
-      <v-btn
-        v-if="proof.isRunning && proof.asBest === 'BEST'"
-        variant="text"
-        height="32"
-        @click="keep(true)"
+      <v-btn v-if="proof.isRunning && proof.asBest === 'BEST'" variant="text" height="32" @click="keep(true)"
         >keep as what this unit can do at its best</v-btn
       >
       <v-btn

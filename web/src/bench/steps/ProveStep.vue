@@ -141,7 +141,12 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
         />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" :keeps="action.keeps" @act="action.go?.()">
+    <ActionBar
+      :words="action.words"
+      :is-off="!action.go || !store.isWorking"
+      :keeps="action.keeps"
+      @act="action.go?.()"
+    >
       <span v-if="part.chosen && !part.closed && page === 'AMPS' && hasAmps" class="zb-soft"
         >RLA and FLA are ceilings, not what it should draw</span
       >

@@ -257,7 +257,11 @@ describe('Hook up', () => {
 
   it.each([
     ['nothing chosen nor tested', part({ wires: chosen().wires }), 'Back to the test'],
-    ['nothing chosen', part({ wires: chosen().wires, filled: ['READ', 'TEST'] }), 'Choose a replacement first'],
+    [
+      'nothing chosen',
+      part({ wires: chosen().wires, filled: ['READ', 'TEST'] }),
+      'Choose a replacement first',
+    ],
     ['not read dead', chosen(), 'Make safe first'],
     ['wires not named yet', chosen({ wires: [] }), 'Keep the wires as found'],
   ])('with %s leads to what comes first', async (_, given, words) => {
@@ -325,7 +329,10 @@ describe('Prove', () => {
   })
 
   it('goes through the look to the amps and closes with a word for the next person', async () => {
-    const done = { ...chosen([true], [{ key: 'panel', text: 'Panel on', done: true }]), filled: ['HOOK_UP' as const] }
+    const done = {
+      ...chosen([true], [{ key: 'panel', text: 'Panel on', done: true }]),
+      filled: ['HOOK_UP' as const],
+    }
     const sent = server({ '/close': callWith([part()]), '/power-on': callWith([done]) })
     const view = await onBench(ProveStep, callWith([done]), at)
     expect(action(view)).toBe('Power on: read the amps')

@@ -78,8 +78,11 @@ const action = computed(() => {
       </template>
       <BeltDesk v-else ref="belt" />
     </div>
-    <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking"
+    <ActionBar
+      :words="action.words"
+      :is-off="!action.go || !store.isWorking"
       :keeps="(page === 'WINDINGS' && isEnough) || (page === 'AMPS' && canKeep) || page === 'BELT'"
-      @act="action.go?.()" />
+      @act="action.go?.()"
+    />
   </div>
 </template>

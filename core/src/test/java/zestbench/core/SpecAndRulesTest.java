@@ -96,7 +96,8 @@ class SpecAndRulesTest {
                         Grade.STOPGAP,
                         Grade.UNDECIDED,
                         Grade.REFUSED);
-        assertThat(Verdict.values()).containsExactly(Verdict.NOT_JUDGED, Verdict.GOOD, Verdict.WEAK, Verdict.TOO_CLOSE, Verdict.FAILED);
+        assertThat(Verdict.values())
+                .containsExactly(Verdict.NOT_JUDGED, Verdict.GOOD, Verdict.WEAK, Verdict.TOO_CLOSE, Verdict.FAILED);
         for (Grade a : Grade.values()) {
             for (Grade b : Grade.values()) {
                 assertThat(a.worst(b))

@@ -201,7 +201,9 @@ class ArrivingTest {
         assertThat(bench.post(part + "/ticks", tick).status())
                 .as("hook-up is closed until the next dead reading")
                 .isEqualTo(409);
-        assertThat(bench.post(part + "/sheet", "{}").status()).as("and so is its sheet").isEqualTo(409);
+        assertThat(bench.post(part + "/sheet", "{}").status())
+                .as("and so is its sheet")
+                .isEqualTo(409);
         readDead();
         assertThat(bench.post(part + "/ticks", tick).status()).isEqualTo(200);
         assertThat(refused("/proved", "{\"volts\":1.5}", 400).toString()).contains("12 to 1,000 V");

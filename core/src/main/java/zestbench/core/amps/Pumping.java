@@ -28,7 +28,9 @@ public final class Pumping {
 
     /** What is to be said of a compressor that runs with near-equal pressures. */
     public static Finding stop() {
-        return Finding.stop(Demand.PUMPING, "Runs but does not pump: near-equal pressures decide, whatever it draws. On three phases it may "
-                + "turn backwards, on a heat pump the reversing valve may by-pass; a start device may be tried once.");
+        return Finding.stop(
+                Demand.PUMPING,
+                "Runs but does not pump: near-equal pressures decide, whatever it draws. On three phases it may "
+                        + "turn backwards, on a heat pump the reversing valve may by-pass; a start device may be tried once.");
     }
 }

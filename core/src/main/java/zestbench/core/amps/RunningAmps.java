@@ -71,7 +71,9 @@ public final class RunningAmps {
         /** Whether a compressor that runs pumps, by its pressures alone; null where that was not looked at, or it does not run. */
         public @Nullable Boolean isPumping(@Nullable Double rated) {
             boolean runs = amps > 0 && (rated == null || !isStill(amps, rated)) && !isSilent(rated);
-            return place == Place.COMPRESSOR && pressuresEqual != null && runs ? Boolean.valueOf(!pressuresEqual) : null;
+            return place == Place.COMPRESSOR && pressuresEqual != null && runs
+                    ? Boolean.valueOf(!pressuresEqual)
+                    : null;
         }
 
         private boolean isSilent(@Nullable Double rated) {
@@ -126,8 +128,9 @@ public final class RunningAmps {
             List<Finding> findings) {
         if (lockedRotor != null && taken.amps() >= NOT_STARTING * lockedRotor) {
             verdicts.add(notStarting(taken, lockedRotor, meter));
-            findings.add(
-                    Finding.stop(Demand.START_PARTS, "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
+            findings.add(Finding.stop(
+                    Demand.START_PARTS,
+                    "Not starting: amps stay near LRA. Off within a second; look at capacitor, start device, volts."));
         } else if (limit == null ? taken.amps() == 0 : isStill(taken.amps(), limit) || taken.isSilent(limit)) {
             verdicts.add(still(taken, limit, meter));
             findings.add(Finding.caution(DID_NOT_START));

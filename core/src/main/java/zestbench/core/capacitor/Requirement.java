@@ -117,7 +117,9 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
                 findings.add(disagreement(witness.from(), "V", other.volts().get(), volts.get()));
             }
             boolean isOneSection = witness.from() == Source.MOTOR_LABEL && rating.isDual() && volts.isPresent();
-            volts = isOneSection ? Optional.of(Math.max(volts.get(), other.volts().get())) : other.volts();
+            volts = isOneSection
+                    ? Optional.of(Math.max(volts.get(), other.volts().get()))
+                    : other.volts();
         }
         return new CapacitorRating(
                 rating.duty(),

@@ -60,8 +60,7 @@ public final class CoilRules {
     }
 
     /** Rated names of one system serve it where the control volts lie inside the coil's band. */
-    private static void otherName(
-            Comparison p, List<Double> old, List<Double> now, String wanted, String given) {
+    private static void otherName(Comparison p, List<Double> old, List<Double> now, String wanted, String given) {
         Set<Double> common = systems(old);
         common.retainAll(systems(now));
         if (common.isEmpty()) {

@@ -105,10 +105,10 @@ public final class ContactorFamily {
                         List.of(
                                 seen("drops", "drops out", Verdict.GOOD, "").live(),
                                 seen(
-                                        "stays",
-                                        "stays in",
-                                        Verdict.FAILED,
-                                        "In with no call: a contact is welded. The unit runs until its power is pulled.")
+                                                "stays",
+                                                "stays in",
+                                                Verdict.FAILED,
+                                                "In with no call: a contact is welded. The unit runs until its power is pulled.")
                                         .live()
                                         .demanding(Demand.PULL_DISCONNECT))),
                 new Look(

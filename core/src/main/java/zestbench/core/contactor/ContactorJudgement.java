@@ -74,7 +74,8 @@ public final class ContactorJudgement {
         boolean isFed = coil.filter(v -> v >= NO_COIL_VOLTS).isPresent();
         boolean isWelded = isIn && coil.isPresent() && !isFed;
         if (isWelded) {
-            findings.add(Finding.stop(Demand.PULL_DISCONNECT, "In with no volts on its coil: a contact is welded. Pull the disconnect."));
+            findings.add(Finding.stop(
+                    Demand.PULL_DISCONNECT, "In with no volts on its coil: a contact is welded. Pull the disconnect."));
         }
         Verdict verdict = coil.isEmpty() ? Verdict.TOO_CLOSE : isIn == isFed ? Verdict.GOOD : Verdict.FAILED;
         return new Judged(

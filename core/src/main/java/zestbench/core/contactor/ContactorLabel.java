@@ -373,7 +373,9 @@ public final class ContactorLabel {
         for (int at = 0; at < length; at += 2) {
             Map<String, Value> row = new LinkedHashMap<>();
             for (Map.Entry<String, int[]> each : columns.entrySet()) {
-                row.put(each.getKey(), Value.of(grammar.at(each.getValue()[1] + at).number()));
+                row.put(
+                        each.getKey(),
+                        Value.of(grammar.at(each.getValue()[1] + at).number()));
             }
             out.add(new Value.Fields(row));
         }

@@ -69,7 +69,8 @@ final class ContactorMatch {
 
     /** What was said of the crankcase heat, held against the plate. */
     private static List<Finding> crankcase(MatchRequest request) {
-        Optional<Double> watts = request.circuit().plate().number("crankcaseHeaterWatts").filter(w -> w > 0);
+        Optional<Double> watts =
+                request.circuit().plate().number("crankcaseHeaterWatts").filter(w -> w > 0);
         boolean isDenied = request.circuit().beside().crankcaseHeat() == CrankcaseHeat.NONE;
         return watts.isPresent() && isDenied
                 ? List.of(Finding.caution(
@@ -290,7 +291,11 @@ final class ContactorMatch {
                     heater > 0 ? "the plate's heater takes {} A" : "heaters go by the resistive amps",
                     Figures.fixed(heater, 1));
         } else if (now.isEmpty()) {
-            p.silent("resistiveAmps", wanted, given, "Which resistive amps are printed? The old one has " + wanted + ".");
+            p.silent(
+                    "resistiveAmps",
+                    wanted,
+                    given,
+                    "Which resistive amps are printed? The old one has " + wanted + ".");
         } else if (now.get() < need - SAME) {
             boolean isMotorOnly = p.circuit.role().switches() == Switches.COMPRESSOR
                     || p.circuit.role().switches() == Switches.FAN;
@@ -306,7 +311,9 @@ final class ContactorMatch {
                     Mark.PRACTICE,
                     isMotorOnly
                             ? "it switches motors alone: their FLA decides"
-                            : isBelowHeat ? "the plate's heater takes {} A" : "fewer than the old one's: heat would burn it",
+                            : isBelowHeat
+                                    ? "the plate's heater takes {} A"
+                                    : "fewer than the old one's: heat would burn it",
                     Figures.fixed(heater, 1));
         } else {
             p.add(
@@ -406,8 +413,10 @@ final class ContactorMatch {
         }
         p.ask("Its coil holds " + Figures.plain(now.get()) + " VA"
                 + (old > 0 ? ", the old one's " + Figures.plain(old) : "")
-                + (connected == null ? "" : ": the transformer then carries "
-                        + Figures.plain(Figures.tidy(connected - old + now.get())) + " VA")
+                + (connected == null
+                        ? ""
+                        : ": the transformer then carries " + Figures.plain(Figures.tidy(connected - old + now.get()))
+                                + " VA")
                 + ". Does that stay within 80 % of the transformer?");
     }
 }

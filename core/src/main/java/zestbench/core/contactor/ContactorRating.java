@@ -11,12 +11,7 @@ import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 
 /** A contactor's label as it is meant, gaps left empty. @param rows amps by line volts, lowest volts first */
-record ContactorRating(
-        Optional<Integer> poles,
-        boolean hasShunt,
-        List<Double> coilVolts,
-        List<Row> rows,
-        Spec spec) {
+record ContactorRating(Optional<Integer> poles, boolean hasShunt, List<Double> coilVolts, List<Row> rows, Spec spec) {
     /** Amps it switches at one line voltage. */
     record Row(
             Optional<Double> lineVolts,
@@ -102,5 +97,4 @@ record ContactorRating(
         }
         return String.join(" ", out);
     }
-
 }

@@ -42,7 +42,13 @@ public class Comparison {
     /** A row for what one of the labels does not tell: shown, asked for, and left out of the grade. */
     public final void silent(String attribute, String wanted, String given, String question) {
         ask(question);
-        add(attribute, wanted, given, Grade.LIKE_FOR_LIKE, Mark.PRACTICE, "not on the label, leaves the grade as it is");
+        add(
+                attribute,
+                wanted,
+                given,
+                Grade.LIKE_FOR_LIKE,
+                Mark.PRACTICE,
+                "not on the label, leaves the grade as it is");
     }
 
     /** Something to look for on the part or unit. */

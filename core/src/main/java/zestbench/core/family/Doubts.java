@@ -51,8 +51,8 @@ final class Doubts {
         if (!decides && criterion.outcome() != Grade.REFUSED) {
             return criterion;
         }
-        asks.add("First confirm: " + family.titleOf(field) + ", " + criterion.required() + " and "
-                + criterion.offered() + " as read?");
+        asks.add("First confirm: " + family.titleOf(field) + ", " + criterion.required() + " and " + criterion.offered()
+                + " as read?");
         return new Criterion(
                 criterion.attribute(),
                 criterion.required(),

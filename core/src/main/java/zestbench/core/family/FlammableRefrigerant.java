@@ -71,7 +71,9 @@ public final class FlammableRefrigerant {
         }
         p.ask("Does the unit's maker list this " + what + " for " + given + "?");
         if (burning != Burning.A2L) {
-            p.finding(Finding.stop(Demand.LISTED, "{} is {}: ventilate first, no spark near it, only parts the unit's maker lists.",
+            p.finding(Finding.stop(
+                    Demand.LISTED,
+                    "{} is {}: ventilate first, no spark near it, only parts the unit's maker lists.",
                     given,
                     burning.words));
         }

@@ -63,7 +63,8 @@ record FuseCircuit(Kind kind, Optional<Double> least, Optional<Double> most, Str
     }
 
     private static String words(String name, Optional<Double> amps, Optional<Double> printed) {
-        return amps.map(a -> (printed.isPresent() ? "the plate's " : "reckoned ") + name + " " + Figures.plain(a) + " A")
+        return amps.map(a ->
+                        (printed.isPresent() ? "the plate's " : "reckoned ") + name + " " + Figures.plain(a) + " A")
                 .orElse("no " + name);
     }
 

@@ -43,11 +43,11 @@ public final class FuseFamily {
                     List.of(
                             seen("no", "no", Verdict.GOOD, ""),
                             seen(
-                                    "yes",
-                                    "yes, a second time",
-                                    Verdict.FAILED,
-                                    "Stop: no third set. Isolate the loads one by one: "
-                                            + Isolation.order(Isolation.LINE) + ".")
+                                            "yes",
+                                            "yes, a second time",
+                                            Verdict.FAILED,
+                                            "Stop: no third set. Isolate the loads one by one: "
+                                                    + Isolation.order(Isolation.LINE) + ".")
                                     .demanding(Demand.LOADS_TO_GROUND))),
             new Look(CAUSE, "It opened because of", false, causes(Isolation.LINE)));
 

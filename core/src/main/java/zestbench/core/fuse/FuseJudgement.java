@@ -68,7 +68,9 @@ public final class FuseJudgement {
         }
         if (verdicts.stream().anyMatch(v -> v.verdict() == Verdict.FAILED)) {
             findings.add(
-                    Finding.stop(Demand.FIND_CAUSE, "It opened for a reason: read every load to ground before another goes in. The whole set goes at once."));
+                    Finding.stop(
+                            Demand.FIND_CAUSE,
+                            "It opened for a reason: read every load to ground before another goes in. The whole set goes at once."));
         }
         return Judgement.of(verdicts, findings);
     }

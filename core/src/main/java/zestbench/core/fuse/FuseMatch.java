@@ -96,7 +96,9 @@ final class FuseMatch {
         }
         if (!Boolean.TRUE.equals(request.circuit().role().isCauseFound())) {
             out.add(
-                    Finding.stop(Demand.FIND_CAUSE, "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+                    Finding.stop(
+                            Demand.FIND_CAUSE,
+                            "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
         }
         return out;
     }
@@ -260,7 +262,8 @@ final class FuseMatch {
         Optional<String> old = p.needed.text("fuseClass");
         Optional<String> now = p.offered.text("fuseClass");
         Optional<String> asked = p.circuit.plate().text("shortCircuitFuseClass");
-        String wanted = old.orElse(NOT_ON_LABEL) + asked.map(c -> ", the plate's class " + c).orElse("");
+        String wanted = old.orElse(NOT_ON_LABEL)
+                + asked.map(c -> ", the plate's class " + c).orElse("");
         String given = now.orElse(NOT_ON_LABEL);
         if (asked.isPresent() && now.isPresent() && !lets(asked.get(), now.get())) {
             p.add(

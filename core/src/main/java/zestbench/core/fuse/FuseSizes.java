@@ -52,7 +52,9 @@ final class FuseSizes {
     static int group(String fuseClass, double amps) {
         List<Integer> groups = fuseClass.equals("G")
                 ? G_GROUPS
-                : fuseClass.equals("S") ? S_GROUPS : fuseClass.equals("CC") || fuseClass.equals("M") ? List.of(30) : GROUPS;
+                : fuseClass.equals("S")
+                        ? S_GROUPS
+                        : fuseClass.equals("CC") || fuseClass.equals("M") ? List.of(30) : GROUPS;
         return groups.stream().filter(g -> amps <= g).findFirst().orElse(0);
     }
 

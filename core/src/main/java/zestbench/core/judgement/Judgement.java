@@ -8,10 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param overall the worst verdict; null where nothing was judged
  */
-public record Judgement(
-        List<Judged> verdicts,
-        @Nullable Verdict overall,
-        List<Finding> findings) {
+public record Judgement(List<Judged> verdicts, @Nullable Verdict overall, List<Finding> findings) {
     public Judgement {
         verdicts = List.copyOf(verdicts);
         findings = List.copyOf(findings);

@@ -150,7 +150,8 @@ public record BeltDrive(
 
     private static List<Finding> findings(boolean refused, boolean isAboveFullLoad) {
         if (refused) {
-            return List.of(Finding.stop(Demand.SHEAVE, "Refused: this sheave takes the motor past FLA × service factor."));
+            return List.of(
+                    Finding.stop(Demand.SHEAVE, "Refused: this sheave takes the motor past FLA × service factor."));
         }
         return List.of(
                 isAboveFullLoad

@@ -113,7 +113,9 @@ final class FitRules {
                 given,
                 isOther ? NEEDS_CHANGE : LIKE_FOR_LIKE,
                 Mark.PHYSICS,
-                isOther ? "three phases turn either way: swap any two leads, prove it" : "three phases turn either way: prove it");
+                isOther
+                        ? "three phases turn either way: swap any two leads, prove it"
+                        : "three phases turn either way: prove it");
     }
 
     private static void shaft(MotorPair p) {
@@ -270,7 +272,9 @@ final class FitRules {
                     "ambientCelsius",
                     wanted,
                     given,
-                    (old.isEmpty() ? "Which ambient is printed on the old one" : "Which ambient is printed on the new one")
+                    (old.isEmpty()
+                                    ? "Which ambient is printed on the old one"
+                                    : "Which ambient is printed on the new one")
                             + "? It stands in the condenser's or the coil's air.");
             return;
         }
@@ -401,7 +405,9 @@ final class FitRules {
     }
 
     private static String position(MotorRating motor) {
-        return Letters.small(motor.text("shaftPosition").orElse("")).replace("shaft", "").strip();
+        return Letters.small(motor.text("shaftPosition").orElse(""))
+                .replace("shaft", "")
+                .strip();
     }
 
     /** Motors in the indoor air obey the rule of flammable refrigerants; where it stands outdoors they do not. */

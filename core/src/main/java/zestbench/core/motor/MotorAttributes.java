@@ -13,15 +13,15 @@ public final class MotorAttributes {
     /** In the order a label is read. */
     public static final List<Attribute> ALL = List.of(
             Attribute.choice(
-                            "type",
-                            "Kind of motor",
-                            "as PSC or SHADED POLE, or told by capacitor and phase",
-                            "PSC",
-                            "SHADED_POLE",
-                            "SPLIT_PHASE",
-                            "THREE_PHASE",
-                            "CONSTANT_TORQUE",
-                            "CONSTANT_AIRFLOW"),
+                    "type",
+                    "Kind of motor",
+                    "as PSC or SHADED POLE, or told by capacitor and phase",
+                    "PSC",
+                    "SHADED_POLE",
+                    "SPLIT_PHASE",
+                    "THREE_PHASE",
+                    "CONSTANT_TORQUE",
+                    "CONSTANT_AIRFLOW"),
             Attribute.number("horsepower", "Power", "HP", "beside HP, as 1/4").deciding(),
             Attribute.number("volts", "Voltage", "V", "beside VOLTS, one, a range, or two windings")
                     .as(Type.NUMBER_GROUPS)

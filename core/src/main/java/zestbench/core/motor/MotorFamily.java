@@ -56,10 +56,10 @@ public final class MotorFamily {
                                     "Burnt windings: the motor failed, whatever its capacitor reads.",
                                     Mark.PRACTICE),
                             new Seen(
-                                    "hot",
-                                    "too hot to touch, power on it",
-                                    Verdict.FAILED,
-                                    "Too hot to touch with power on it: the motor failed, whatever its capacitor reads.",
+                                            "hot",
+                                            "too hot to touch, power on it",
+                                            Verdict.FAILED,
+                                            "Too hot to touch with power on it: the motor failed, whatever its capacitor reads.",
                                             Mark.PRACTICE)
                                     .live())));
 

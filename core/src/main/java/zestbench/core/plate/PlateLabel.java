@@ -188,7 +188,9 @@ public final class PlateLabel {
             if (i < locked.size()) {
                 row.put("lockedRotorAmps", amps(field + "lockedRotorAmps", locked.get(i)));
             }
-            int times = rated.size() > 1 ? 1 : times(lineStart(rated.get(i).start()), rowEnd(rated.get(i).end()));
+            int times = rated.size() > 1
+                    ? 1
+                    : times(lineStart(rated.get(i).start()), rowEnd(rated.get(i).end()));
             for (int n = 0; n < times; n++) {
                 rows.add(new Value.Fields(row));
             }
@@ -248,12 +250,16 @@ public final class PlateLabel {
         }
         Matcher fuseClass = free(PlateWords.FUSE_CLASS);
         if (fuseClass != null) {
-            take("shortCircuitFuseClass", Value.of(Letters.large(fuseClass.group(1))), fuseClass.start(1), fuseClass.end(1), fuseClass);
+            take(
+                    "shortCircuitFuseClass",
+                    Value.of(Letters.large(fuseClass.group(1))),
+                    fuseClass.start(1),
+                    fuseClass.end(1),
+                    fuseClass);
         }
         Matcher matcher = free(PlateWords.REFRIGERANT);
         if (matcher != null) {
-            String name =
-                    "R-" + (matcher.group(1).endsWith("yf") ? matcher.group(1) : Letters.large(matcher.group(1)));
+            String name = "R-" + (matcher.group(1).endsWith("yf") ? matcher.group(1) : Letters.large(matcher.group(1)));
             take("refrigerant", Value.of(name), matcher.start(), matcher.end(), matcher);
         }
         Matcher charge = free(PlateWords.CHARGE);
@@ -277,8 +283,16 @@ public final class PlateLabel {
         for (Pattern pattern : PlateWords.DESIGN) {
             Matcher matcher = free(pattern);
             if (matcher != null) {
-                cite("highSideDesignPsig", Value.of(number(matcher.group("high"))), matcher.start("high"), matcher.end("high"));
-                cite("lowSideDesignPsig", Value.of(number(matcher.group("low"))), matcher.start("low"), matcher.end("low"));
+                cite(
+                        "highSideDesignPsig",
+                        Value.of(number(matcher.group("high"))),
+                        matcher.start("high"),
+                        matcher.end("high"));
+                cite(
+                        "lowSideDesignPsig",
+                        Value.of(number(matcher.group("low"))),
+                        matcher.start("low"),
+                        matcher.end("low"));
                 use(matcher.start(), matcher.end());
                 return;
             }

@@ -172,10 +172,7 @@ public final class PlateProof {
                                 Figures.fixed(locked.get() / rla, 1)),
                         isFarOff(locked.get() / rla)
                                 ? Digits.mending(
-                                        field,
-                                        locked.get(),
-                                        USUAL_LOCKED_SHARE * rla,
-                                        amps -> isUsualLocked(amps, rla))
+                                        field, locked.get(), USUAL_LOCKED_SHARE * rla, amps -> isUsualLocked(amps, rla))
                                 : List.of()));
             }
         }

@@ -45,13 +45,15 @@ final class PlateWords {
                     + "[ ,/]{1,3}(?<low>\\d{3})" + PSI + " ?" + LOW),
             Pattern.compile("(?<![a-z])" + HIGH + "[ :=]{0,3}(?<high>\\d{3})" + PSI + "[ ,/\\n]{1,3}" + LOW
                     + "[ :=]{0,3}(?<low>\\d{3})" + PSI),
-            Pattern.compile("(?<![\\d.])(?<high>\\d{3})" + PSI + " " + HIGH + "[ ,/\\n]{1,3}(?<low>\\d{3})" + PSI + " " + LOW));
+            Pattern.compile(
+                    "(?<![\\d.])(?<high>\\d{3})" + PSI + " " + HIGH + "[ ,/\\n]{1,3}(?<low>\\d{3})" + PSI + " " + LOW));
 
     static final Pattern MAX_DESIGN = Pattern.compile(
             "(?:max(?:imum)?\\.? )?design (?:test )?pressure[ :]{0,3}(\\d{3})(?: ?psig?)?(?! ?psig? ?(?:high|hi|low|lo)| (?:high|hi|low|lo))");
 
     /** {@code QTY 2}, {@code (2)}, {@code COMPRESSORS 1 & 2}. */
-    static final Pattern TIMES = Pattern.compile("qty[ .:=]{0,3}(\\d)(?!\\d)|\\((\\d)\\)|(?:compressors?|compr?|fans?|motors?)[ #]{0,2}1 ?(?:&|and|,) ?(2)(?!\\d)");
+    static final Pattern TIMES = Pattern.compile(
+            "qty[ .:=]{0,3}(\\d)(?!\\d)|\\((\\d)\\)|(?:compressors?|compr?|fans?|motors?)[ #]{0,2}1 ?(?:&|and|,) ?(2)(?!\\d)");
 
     static final Pattern MODEL =
             Pattern.compile("(?:model|mod\\.?|m/n)(?: no\\.?| number)?" + GAP + "([a-z0-9][a-z0-9/-]{3,24})");
@@ -80,7 +82,8 @@ final class PlateWords {
     static final Pattern VALVE = Pattern.compile("txv|tev|expansion valve|metering valve");
     static final Pattern ORIFICE = Pattern.compile("piston|fixed orifice|orifice");
     /** A refrigerant that a coil or its valve is made for alone. */
-    static final Pattern ONLY = Pattern.compile("(?:r ?-? ?\\d{2,4}[a-z]?[a-z ]{0,12}only|only[a-z ]{0,12}r ?-? ?\\d{2,4}[a-z]?)");
+    static final Pattern ONLY =
+            Pattern.compile("(?:r ?-? ?\\d{2,4}[a-z]?[a-z ]{0,12}only|only[a-z ]{0,12}r ?-? ?\\d{2,4}[a-z]?)");
 
     /** The fuse class that a short-circuit rating holds with. */
     static final Pattern FUSE_CLASS = Pattern.compile("class[ :]{0,2}(rk1|rk5|cc|j|t|g)(?![a-z0-9])");

@@ -24,7 +24,9 @@ public final class PlatesTogether {
         if (one.isPresent() && two.isPresent() && !one.equals(two)) {
             boolean isOnly = indoor.flag("refrigerantOnly").orElse(false);
             boolean isValve = indoor.text("metering").equals(Optional.of("VALVE"));
-            out.add(Finding.stop(Demand.REFRIGERANT, "Outdoor plate {}, indoor plate {}{}: find out what is in the circuit before anything else.{}",
+            out.add(Finding.stop(
+                    Demand.REFRIGERANT,
+                    "Outdoor plate {}, indoor plate {}{}: find out what is in the circuit before anything else.{}",
                     one.get(),
                     two.get(),
                     isOnly ? " only" : "",

@@ -45,12 +45,11 @@ public record RatedMotor(Place kind, Rated rated) {
     /** The name of the place of a kind of motor, with the number of the part's own words behind it where they give one. */
     public static String nameOf(Place kind, String serves) {
         String number = kind == Place.COMPRESSOR ? serves.replaceAll("(?i).*compressor (\\d).*|.*", "$1") : "";
-        String name =
-                switch (kind) {
-                    case COMPRESSOR -> "Compressor";
-                    case FAN -> "Outdoor fan motor";
-                    case BLOWER -> "Indoor blower motor";
-                };
+        String name = switch (kind) {
+            case COMPRESSOR -> "Compressor";
+            case FAN -> "Outdoor fan motor";
+            case BLOWER -> "Indoor blower motor";
+        };
         return number.isEmpty() ? name : name + " " + number;
     }
 

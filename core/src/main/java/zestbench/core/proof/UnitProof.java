@@ -217,8 +217,9 @@ public final class UnitProof {
                     Reckoning.of(Mark.PHYSICS, working + "; " + limits.text() + " wanted.", values));
         }
         if (superheat <= 0) {
-            findings.add(
-                    Finding.stop(Demand.LIQUID, "No superheat: liquid comes back to the compressor. Find out why before it runs on."));
+            findings.add(Finding.stop(
+                    Demand.LIQUID,
+                    "No superheat: liquid comes back to the compressor. Find out why before it runs on."));
         }
     }
 

@@ -213,7 +213,11 @@ public final class RelayFamily {
             return;
         }
         if (now.isEmpty()) {
-            p.silent("contactVolts", Comparison.worded(need, "V"), NOT_ON_LABEL, "Up to which volts do its contacts switch?");
+            p.silent(
+                    "contactVolts",
+                    Comparison.worded(need, "V"),
+                    NOT_ON_LABEL,
+                    "Up to which volts do its contacts switch?");
             return;
         }
         if (line != null && old.isPresent() && old.get() < line) {
@@ -253,8 +257,10 @@ public final class RelayFamily {
     }
 
     private static List<String> terminals(Spec spec) {
-        List<String> out = new ArrayList<>(
-                spec.text("contacts").flatMap(ContactForm::of).orElse(ContactForm.CHANGEOVER).terminals());
+        List<String> out = new ArrayList<>(spec.text("contacts")
+                .flatMap(ContactForm::of)
+                .orElse(ContactForm.CHANGEOVER)
+                .terminals());
         out.add("COIL 1");
         out.add("COIL 2");
         return out;

@@ -101,7 +101,8 @@ public final class RelayLabel {
 
     /** {@code SPDT}, or several that sit in one relay: {@code SPNO+SPNC}. */
     private void form(int at) {
-        StringBuilder forms = new StringBuilder(FORMS.getOrDefault(grammar.at(at).word(), ""));
+        StringBuilder forms =
+                new StringBuilder(FORMS.getOrDefault(grammar.at(at).word(), ""));
         int to = at + 1;
         while (grammar.isOneOf(to, JOINS) && grammar.isOneOf(to + 1, FORMS.keySet())) {
             forms.append('+').append(FORMS.getOrDefault(grammar.at(to + 1).word(), ""));

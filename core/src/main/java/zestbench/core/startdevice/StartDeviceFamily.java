@@ -79,11 +79,11 @@ public final class StartDeviceFamily {
                     List.of(
                             new Seen("one", "one", Verdict.GOOD, "", Mark.PRACTICE),
                             new Seen(
-                                    "two",
-                                    "two",
-                                    Verdict.FAILED,
-                                    "At most one: the added one comes out. Across the run capacitor: its two wires off C and HERM, "
-                                            + "nothing else moves. In the wire to S: both its ends off, and that wire back on HERM.",
+                                            "two",
+                                            "two",
+                                            Verdict.FAILED,
+                                            "At most one: the added one comes out. Across the run capacitor: its two wires off C and HERM, "
+                                                    + "nothing else moves. In the wire to S: both its ends off, and that wire back on HERM.",
                                             Mark.PRACTICE)
                                     .demanding(Demand.TAKE_OUT))),
             new Look(
@@ -92,10 +92,10 @@ public final class StartDeviceFamily {
                     false,
                     List.of(
                             new Seen(
-                                    HOT,
-                                    "yes, it is hot",
-                                    Verdict.GOOD,
-                                    "A hot PTC starts nothing: let it cool, then try again.",
+                                            HOT,
+                                            "yes, it is hot",
+                                            Verdict.GOOD,
+                                            "A hot PTC starts nothing: let it cool, then try again.",
                                             Mark.PRACTICE)
                                     .live(),
                             new Seen("cold", "no, it is cold", Verdict.GOOD, "", Mark.PRACTICE))),
@@ -356,13 +356,13 @@ public final class StartDeviceFamily {
                 Mark.PRACTICE,
                 holds
                         ? "its band holds the unit's size"
-                        : overlaps ? "a narrower band: the unit's size decides" : "its band does not hold the unit's size");
+                        : overlaps
+                                ? "a narrower band: the unit's size decides"
+                                : "its band does not hold the unit's size");
     }
 
     private static List<String> terminals(Spec spec) {
-        return isBareRelay(spec)
-                ? List.of("1", "2", "5")
-                : List.of("1", "2");
+        return isBareRelay(spec) ? List.of("1", "2", "5") : List.of("1", "2");
     }
 
     private static Sheet sheet(HookupRequest request) {

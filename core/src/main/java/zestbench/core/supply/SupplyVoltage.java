@@ -118,10 +118,10 @@ public final class SupplyVoltage {
         Phrase working = isCorner
                 ? Phrase.of("{} V to ground, all pairs right: this corner of the system is grounded.", pair.volts())
                 : alive
-                ? Phrase.of(
-                        "{} V to ground: the leg is there. 208 V on one leg only is a high-leg system, no fault.",
-                        pair.volts())
-                : Phrase.of("{} V to ground: nothing on this leg.", pair.volts());
+                        ? Phrase.of(
+                                "{} V to ground: the leg is there. 208 V on one leg only is a high-leg system, no fault.",
+                                pair.volts())
+                        : Phrase.of("{} V to ground: nothing on this leg.", pair.volts());
         return new Judged(
                 pair.pair(),
                 alive || isCorner ? Verdict.GOOD : Verdict.FAILED,
@@ -156,13 +156,14 @@ public final class SupplyVoltage {
     /** One of three pairs reads next to nothing: one of its legs is lost and fed from the other through a motor. [physics] */
     public static Optional<Finding> backFed(List<PairReading> legs) {
         double highest = highest(legs);
-        List<PairReading> low = legs.stream()
-                .filter(p -> p.volts() < highest * BACK_FED_SHARE)
-                .toList();
+        List<PairReading> low =
+                legs.stream().filter(p -> p.volts() < highest * BACK_FED_SHARE).toList();
         if (legs.size() != 3 || low.size() != 1 || highest == 0) {
             return Optional.empty();
         }
-        return Optional.of(Finding.stop(Demand.FUSES, "{} reads {} V while the other pairs are there: one of its legs is lost and fed back through a motor, an open "
+        return Optional.of(Finding.stop(
+                Demand.FUSES,
+                "{} reads {} V while the other pairs are there: one of its legs is lost and fed back through a motor, an open "
                         + "fuse as a rule. Volts to ground do not clear it. Fuses out, read by ohms.",
                 low.get(0).pair(),
                 low.get(0).volts()));
@@ -175,7 +176,9 @@ public final class SupplyVoltage {
         if (legs.size() != 3 || low.size() != 2) {
             return Optional.empty();
         }
-        return Optional.of(Finding.stop(Demand.FUSES, "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
+        return Optional.of(Finding.stop(
+                Demand.FUSES,
+                "Leg {} is lost: {} and {} read low and share it. A running motor can feed a lost leg back, so test with the load off.",
                 PairReading.shared(low.get(0), low.get(1)),
                 low.get(0).pair(),
                 low.get(1).pair()));

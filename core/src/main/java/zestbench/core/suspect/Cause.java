@@ -10,7 +10,11 @@ import org.jspecify.annotations.Nullable;
  * @param likely how likely that is
  * @param onlyIf what has to be so for it; null where nothing has
  */
-record Cause(String by, String effect, Likelihood likely, @Nullable Fact onlyIf) {
+record Cause(
+        String by,
+        String effect,
+        Likelihood likely,
+        @Nullable Fact onlyIf) {
     Cause(String by, String effect, Likelihood likely) {
         this(by, effect, likely, null);
     }

@@ -53,7 +53,8 @@ public enum Fact {
     BACK_FED("a dead leg fed back through a motor", "no leg fed back", NEVER, 3, Danger.LIVE),
     HERM_OUT("HERM section out", "HERM section good", NEVER, 5, Danger.OPEN_PANEL),
     FAN_OUT("FAN section out", "FAN section good", NEVER, 5, Danger.OPEN_PANEL),
-    READING_DOUBTFUL("a section reads 0 though its motor turns", "readings go with what turns", NEVER, 3, Danger.OPEN_PANEL),
+    READING_DOUBTFUL(
+            "a section reads 0 though its motor turns", "readings go with what turns", NEVER, 3, Danger.OPEN_PANEL),
     SHELL_HOT("compressor shell hot", "compressor shell cool", SELDOM, 1, Danger.OPEN_PANEL),
     WINDING_OPEN("a compressor winding open to C", "compressor windings closed", NEVER, 4, Danger.OPEN_PANEL),
     GROUNDED("a winding to ground", "no winding to ground", NEVER, 5, Danger.OPEN_PANEL),

@@ -95,12 +95,7 @@ final class FaultModel {
 
     /** What is brought and what is not, effect by effect, causes before what they bring. */
     private void spread(
-            long faultsThere,
-            double weight,
-            int at,
-            Map<Long, Double> out,
-            double[][] brings,
-            List<Integer> effects) {
+            long faultsThere, double weight, int at, Map<Long, Double> out, double[][] brings, List<Integer> effects) {
         if (at == effects.size()) {
             if (isPossible(faultsThere)) {
                 out.merge(faultsThere, weight, Double::sum);
@@ -150,7 +145,8 @@ final class FaultModel {
         double notBrought = 1 - usual;
         double hindered = 1;
         for (long rest = faultsThere; rest != 0; rest &= rest - 1) {
-            Likelihood marked = faults.get(Long.numberOfTrailingZeros(rest)).marked().get(fact);
+            Likelihood marked =
+                    faults.get(Long.numberOfTrailingZeros(rest)).marked().get(fact);
             if (marked != null) {
                 double yes = marked.ofYes();
                 if (yes >= usual) {
@@ -170,8 +166,7 @@ final class FaultModel {
         List<String> left = new ArrayList<>(faults.stream().map(Fault::key).toList());
         while (!left.isEmpty()) {
             String next = left.stream()
-                    .filter(key -> causes.stream()
-                            .allMatch(c -> !c.effect().equals(key) || done.contains(c.by())))
+                    .filter(key -> causes.stream().allMatch(c -> !c.effect().equals(key) || done.contains(c.by())))
                     .findFirst()
                     .orElseThrow(() -> new IllegalArgumentException("faults bring each other in a circle: " + left));
             left.remove(next);

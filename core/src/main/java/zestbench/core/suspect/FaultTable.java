@@ -160,7 +160,12 @@ final class FaultTable {
                             "Clean the terminal, press the probe on bright metal, read again")
                     .always(READING_DOUBTFUL)
                     .provedBy(READING_DOUBTFUL),
-            Fault.of("charge-low", 6, "Charge low: a leak", SUPERHEAT_HIGH, "Superheat and subcooling, after airflow and dirt")
+            Fault.of(
+                            "charge-low",
+                            6,
+                            "Charge low: a leak",
+                            SUPERHEAT_HIGH,
+                            "Superheat and subcooling, after airflow and dirt")
                     .always(SUPERHEAT_HIGH, SUBCOOLING_LOW)
                     .often(ICE, COMES_AND_GOES)
                     .sometimes(SHORT_CYCLES)
@@ -192,7 +197,15 @@ final class FaultTable {
                     .often(AFTER_STORM)
                     .seldom(DISCONNECT_VOLTS, BREAKER_OPENS)
                     .rare(LINE_VOLTS, THERMOSTAT_LIT, BOARD_LIT)
-                    .never(OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, COMPRESSOR_HUMS, LOAD_VOLTS, INDOOR_RUNS, COIL_VOLTS, SECONDARY_VOLTS, CONTACTOR_IN),
+                    .never(
+                            OUTDOOR_FAN_RUNS,
+                            COMPRESSOR_RUNS,
+                            COMPRESSOR_HUMS,
+                            LOAD_VOLTS,
+                            INDOOR_RUNS,
+                            COIL_VOLTS,
+                            SECONDARY_VOLTS,
+                            CONTACTOR_IN),
             Fault.of(
                             "fuse-open",
                             1.5,
@@ -248,7 +261,12 @@ final class FaultTable {
 
     /** The control circuit. */
     private static final List<Fault> CONTROL = List.of(
-            Fault.of("coil-open", 4, "Contactor coil open or jammed", COIL_OPEN, "Coil ohms with its wires off: OL is open")
+            Fault.of(
+                            "coil-open",
+                            4,
+                            "Contactor coil open or jammed",
+                            COIL_OPEN,
+                            "Coil ohms with its wires off: OL is open")
                     .inPart("contactor")
                     .always(COIL_OPEN)
                     .never(CONTACTOR_IN, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, COMPRESSOR_HUMS, LOAD_VOLTS)
@@ -272,7 +290,15 @@ final class FaultTable {
                     .inPart("transformer")
                     .often(AFTER_STORM)
                     .seldom(SECONDARY_VOLTS, THERMOSTAT_LIT, BOARD_LIT)
-                    .never(CALL_VOLTS, CONTACTOR_IN, COIL_VOLTS, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, COMPRESSOR_HUMS, INDOOR_RUNS, LOAD_VOLTS),
+                    .never(
+                            CALL_VOLTS,
+                            CONTACTOR_IN,
+                            COIL_VOLTS,
+                            OUTDOOR_FAN_RUNS,
+                            COMPRESSOR_RUNS,
+                            COMPRESSOR_HUMS,
+                            INDOOR_RUNS,
+                            LOAD_VOLTS),
             Fault.of(
                             "control-fuse",
                             5,
@@ -283,7 +309,15 @@ final class FaultTable {
                     .always(CONTROL_FUSE_OPEN)
                     .often(AFTER_WORK)
                     .seldom(THERMOSTAT_LIT, BOARD_LIT)
-                    .never(CALL_VOLTS, CONTACTOR_IN, COIL_VOLTS, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, COMPRESSOR_HUMS, INDOOR_RUNS, LOAD_VOLTS)
+                    .never(
+                            CALL_VOLTS,
+                            CONTACTOR_IN,
+                            COIL_VOLTS,
+                            OUTDOOR_FAN_RUNS,
+                            COMPRESSOR_RUNS,
+                            COMPRESSOR_HUMS,
+                            INDOOR_RUNS,
+                            LOAD_VOLTS)
                     .provedBy(CONTROL_FUSE_OPEN),
             Fault.of(
                             "indoor-supply-gone",
@@ -292,7 +326,15 @@ final class FaultTable {
                             INDOOR_VOLTS,
                             "Volts at the indoor unit's own switch, door switch pressed in")
                     .seldom(INDOOR_VOLTS, THERMOSTAT_LIT, BOARD_LIT, SECONDARY_VOLTS)
-                    .never(CALL_VOLTS, CONTACTOR_IN, COIL_VOLTS, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, COMPRESSOR_HUMS, INDOOR_RUNS, LOAD_VOLTS),
+                    .never(
+                            CALL_VOLTS,
+                            CONTACTOR_IN,
+                            COIL_VOLTS,
+                            OUTDOOR_FAN_RUNS,
+                            COMPRESSOR_RUNS,
+                            COMPRESSOR_HUMS,
+                            INDOOR_RUNS,
+                            LOAD_VOLTS),
             Fault.of(
                             "float-switch",
                             5,

@@ -58,9 +58,7 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
                                 "locked rotor",
                                 facts(Fact.BOARD_LIT, true, Fact.CODE_LOCKED_ROTOR, true)),
                         new Answer(
-                                "pressure",
-                                "pressure switch",
-                                facts(Fact.BOARD_LIT, true, Fact.CODE_PRESSURE, true)),
+                                "pressure", "pressure switch", facts(Fact.BOARD_LIT, true, Fact.CODE_PRESSURE, true)),
                         new Answer(
                                 "none",
                                 "no such code",

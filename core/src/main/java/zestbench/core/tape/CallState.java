@@ -308,7 +308,8 @@ public final class CallState {
 
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
-        return Evidence.of(answers, notes, plates.outdoor(), supply, windingsRead, amps.values(), parts.values(), leave.kept());
+        return Evidence.of(
+                answers, notes, plates.outdoor(), supply, windingsRead, amps.values(), parts.values(), leave.kept());
     }
 
     /** Whether anything is known of the fault, beyond what the plate says of the unit. */
@@ -330,8 +331,7 @@ public final class CallState {
                         ? MotorFamily.usedTaps(part.spec(), part.wires())
                         : null,
                 beside(part),
-                PlaceRole.of(
-                        part.added().place(), part.added().serves(), plates.outdoor(), isCauseFound));
+                PlaceRole.of(part.added().place(), part.added().serves(), plates.outdoor(), isCauseFound));
     }
 
     private static Beside beside(PartState part) {
@@ -373,11 +373,11 @@ public final class CallState {
      */
     public List<StockLine> standing(PartState part) {
         List<StockLine> out = new ArrayList<>();
-        Standing.staying(part, !witnesses(part).isEmpty()).ifPresent(spec -> out.add(new StockLine(STAYING, 1, spec, 0)));
+        Standing.staying(part, !witnesses(part).isEmpty())
+                .ifPresent(spec -> out.add(new StockLine(STAYING, 1, spec, 0)));
         for (PartState other : parts.values()) {
             if (other != part && other.closed() == null) {
-                Standing.spare(part, other)
-                        .ifPresent(spec -> out.add(new StockLine(SPARE + other.id(), 1, spec, 0)));
+                Standing.spare(part, other).ifPresent(spec -> out.add(new StockLine(SPARE + other.id(), 1, spec, 0)));
             }
         }
         return out;

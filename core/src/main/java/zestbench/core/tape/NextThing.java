@@ -79,10 +79,11 @@ public record NextThing(
         Suspects suspects = call.suspects();
         if (!suspects.found().isEmpty() && suspects.found().get(0).causes().isEmpty()) {
             return ofCall(
-                    "Found: " + Letters.inSentence(suspects.found().get(0).fault().title()), CallStep.ASK);
+                    "Found: "
+                            + Letters.inSentence(suspects.found().get(0).fault().title()),
+                    CallStep.ASK);
         }
-        return suspects
-                .next()
+        return suspects.next()
                 .map(test -> ofCall(
                         (isOfSupply(test.fact()) ? "Measure: " : "Check: ")
                                 + Letters.inSentence(Question.about(test.fact()).words()),

@@ -314,8 +314,7 @@ public final class PartState {
         if (!family().charged().apply(spec).isEmpty()) {
             return "Power off, discharged, leads off";
         }
-        boolean isByOhms =
-                sections().stream().anyMatch(s -> family().quantity().apply(s) == Quantity.OHMS);
+        boolean isByOhms = sections().stream().anyMatch(s -> family().quantity().apply(s) == Quantity.OHMS);
         return isByOhms || family().kind().equals(MotorLabel.KIND) ? "Power off, leads off what is read by ohms" : "";
     }
 

@@ -18,7 +18,8 @@ final class Rejudged {
         if (!(line.entry() instanceof Entry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
             return line;
         }
-        RunningAmps.Rated rated = RatedMotor.at(plates, read.at() == null ? RatedMotor.nameOf(read.place(), "") : read.at())
+        RunningAmps.Rated rated = RatedMotor.at(
+                        plates, read.at() == null ? RatedMotor.nameOf(read.place(), "") : read.at())
                 .rated();
         Double limit = read.place() == RunningAmps.Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
         if (limit == null) {

@@ -49,7 +49,8 @@ final class Standing {
         List<Integer> free = new ArrayList<>();
         for (int i = 0; i < piece.rows(SECTIONS).size(); i++) {
             int section = i;
-            boolean isUsed = chosen.assignment().stream().map(Assignment::sections).anyMatch(s -> s.contains(section));
+            boolean isUsed =
+                    chosen.assignment().stream().map(Assignment::sections).anyMatch(s -> s.contains(section));
             if (!isUsed) {
                 free.add(i);
             }

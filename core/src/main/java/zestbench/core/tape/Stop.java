@@ -60,7 +60,10 @@ public record Stop(
 
     /** The one that stands before anything else on {@code part}; null where none does. */
     public static @Nullable Stop on(CallState call, PartState part) {
-        return of(call).stream().filter(s -> part.id().equals(s.part())).findFirst().orElse(null);
+        return of(call).stream()
+                .filter(s -> part.id().equals(s.part()))
+                .findFirst()
+                .orElse(null);
     }
 
     private static List<Stop> ofPart(CallState call, PartState part) {
@@ -84,12 +87,11 @@ public record Stop(
 
     /** Where a STOP of a part is seen to; work on its wires comes after making safe. */
     private static Stop ofPart(CallState call, PartState part, Demand demand, String text) {
-        Step step =
-                switch (demand) {
-                    case LISTED -> Step.MATCH;
-                    case SHEAVE -> Step.PROVE;
-                    default -> Step.TEST;
-                };
+        Step step = switch (demand) {
+            case LISTED -> Step.MATCH;
+            case SHEAVE -> Step.PROVE;
+            default -> Step.TEST;
+        };
         boolean isWork = demand == Demand.TAKE_OUT || demand == Demand.PULL_DISCONNECT;
         boolean isDead = call.deadness().isDeadFor(part.id());
         if (demand == Demand.LOADS_TO_GROUND) {
@@ -159,9 +161,10 @@ public record Stop(
             case PULL_DISCONNECT, STOP_MOTOR -> call.deadness().isSupplyDead();
             case START_PARTS -> isReadSince(call, line, Set.of(CapacitorLabel.KIND, StartDeviceLabel.KIND));
             case FUSES -> isReadSince(call, line, Set.of(FuseLabel.KIND));
-            case UPSTREAM -> Arrays.stream(SupplyPoint.values())
-                    .flatMap(p -> call.supply().at(p).values().stream())
-                    .anyMatch(l -> l.number() > line);
+            case UPSTREAM ->
+                Arrays.stream(SupplyPoint.values())
+                        .flatMap(p -> call.supply().at(p).values().stream())
+                        .anyMatch(l -> l.number() > line);
             case LOADS_TO_GROUND -> areAllReadToGround(call);
             default -> false;
         };
@@ -170,7 +173,8 @@ public record Stop(
     private static boolean isReadSince(CallState call, long line, Set<String> kinds) {
         for (PartState part : call.parts()) {
             boolean isMeant = kinds.contains(part.family().kind());
-            if (isMeant && part.readings().values().stream().anyMatch(t -> t.line().number() > line)) {
+            if (isMeant
+                    && part.readings().values().stream().anyMatch(t -> t.line().number() > line)) {
                 return true;
             }
         }

@@ -120,7 +120,8 @@ public final class SupplyState {
         for (SupplyPoint point : List.of(SupplyPoint.DISCONNECT, SupplyPoint.LINE, SupplyPoint.LOAD)) {
             List<PairReading> legs = legs(point);
             if (legs.size() == THREE_PAIRS) {
-                out = Optional.of(out.orElse(false) || SupplyVoltage.backFed(legs).isPresent());
+                out = Optional.of(
+                        out.orElse(false) || SupplyVoltage.backFed(legs).isPresent());
             }
         }
         return out;

@@ -295,9 +295,8 @@ final class TransformerMatch {
     static double tapFor(List<Double> taps, double line) {
         double best = taps.get(0);
         for (double tap : taps) {
-            boolean isBetter = SystemVolts.isBetween(line)
-                    ? tap <= HIGHEST_BETWEEN
-                    : Math.abs(tap - line) < Math.abs(best - line);
+            boolean isBetter =
+                    SystemVolts.isBetween(line) ? tap <= HIGHEST_BETWEEN : Math.abs(tap - line) < Math.abs(best - line);
             best = isBetter ? tap : best;
         }
         return best;
@@ -336,7 +335,13 @@ final class TransformerMatch {
         Optional<Boolean> offered = p.offered.flag("class2");
         if (old.isEmpty() && offered.filter(c -> !c).isPresent()) {
             p.ask("Was the old one Class 2? Thermostat wire is Class 2 wire.");
-            p.add("class2", NOT_ON_LABEL, "not Class 2", UNDECIDED, CLASS_TWO, "the wires it feeds may be Class 2 wires");
+            p.add(
+                    "class2",
+                    NOT_ON_LABEL,
+                    "not Class 2",
+                    UNDECIDED,
+                    CLASS_TWO,
+                    "the wires it feeds may be Class 2 wires");
             return;
         }
         if (!old.orElse(false)) {

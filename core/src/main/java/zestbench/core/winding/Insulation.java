@@ -37,7 +37,8 @@ final class Insulation {
             return judged(pair, Verdict.GOOD, meter, "{} to ground: no continuity by ohmmeter.", pair.one());
         }
         if (pair.ohms() < GROUNDED_OHMS) {
-            findings.add(Finding.stop(Demand.LOADS_TO_GROUND, "{} is grounded. No more fuses: each one feeds the short.", pair.one()));
+            findings.add(Finding.stop(
+                    Demand.LOADS_TO_GROUND, "{} is grounded. No more fuses: each one feeds the short.", pair.one()));
             return judged(pair, Verdict.FAILED, meter, "{} to ground: {} MΩ, under 0.5 MΩ.", pair.one(), megohms(pair));
         }
         findings.add(Finding.caution(
@@ -56,7 +57,8 @@ final class Insulation {
         double ohms = pair.isClosed() ? pair.ohms() : Double.POSITIVE_INFINITY;
         Verdict verdict = ohms < STOP_OHMS ? Verdict.FAILED : ohms <= FINE_OHMS ? Verdict.WEAK : Verdict.GOOD;
         if (verdict == Verdict.FAILED) {
-            findings.add(Finding.stop(Demand.LOADS_TO_GROUND, "{} is grounded. No more fuses: each one feeds the short.", pair.one()));
+            findings.add(Finding.stop(
+                    Demand.LOADS_TO_GROUND, "{} is grounded. No more fuses: each one feeds the short.", pair.one()));
         } else if (verdict == Verdict.WEAK) {
             findings.add(Finding.caution(
                     "{}: 1 to 5 MΩ. Dry or clean it and read again; watch it from visit to visit.", pair.one()));

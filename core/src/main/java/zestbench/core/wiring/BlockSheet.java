@@ -57,7 +57,10 @@ public final class BlockSheet {
             if (joined.contains(wire.terminal())) {
                 leads.add(new Lead(wire, new Spot(1, JOINED), true));
                 steps.add(new Step(
-                        key, wire.colour(), tracer, wire.text() + ": from " + wire.terminal() + " to the joining terminal"));
+                        key,
+                        wire.colour(),
+                        tracer,
+                        wire.text() + ": from " + wire.terminal() + " to the joining terminal"));
                 continue;
             }
             if (terminal.isEmpty() || !is.terminals().contains(terminal)) {

@@ -114,7 +114,14 @@ class RunningAmpsTest {
 
     /** Liquid less suction under 30 psi, or their absolute ratio under 1.3. [practice] */
     @ParameterizedTest(name = "{0} and {1} psig: near-equal {2}")
-    @CsvSource({"150, 175, true", "150, 260, false", "118, 365, false", "300, 390, true", "69, 260, false", "140, 140, true"})
+    @CsvSource({
+        "150, 175, true",
+        "150, 260, false",
+        "118, 365, false",
+        "300, 390, true",
+        "69, 260, false",
+        "140, 140, true"
+    })
     void pressuresAreNearEqualByDifferenceOrByRatio(double suction, double liquid, boolean isEqual) {
         assertThat(Pumping.isEqual(suction, liquid, 14.7)).isEqualTo(isEqual);
     }

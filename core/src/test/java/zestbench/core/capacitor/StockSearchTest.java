@@ -74,7 +74,9 @@ class StockSearchTest {
             addLine(random, i, 1 + random.nextInt(4), pieces, stock);
         }
         for (int i = 17; i < 20; i++) {
-            double[] sections = {2.5, 2.5 * (1 + random.nextInt(2)), 5, 5 + 5 * random.nextInt(2), 10, 20 + 5 * random.nextInt(2)};
+            double[] sections = {
+                2.5, 2.5 * (1 + random.nextInt(2)), 5, 5 + 5 * random.nextInt(2), 10, 20 + 5 * random.nextInt(2)
+            };
             add("p" + i, 2, sections, true, 1 + i * 0.5, pieces, stock);
         }
         MatchRequest request = new MatchRequest(
@@ -89,13 +91,15 @@ class StockSearchTest {
         assertThat(best / 1e6).as("ms, warm").isLessThan(100);
         Map<String, Grade> expected = bruteForce(pieces, herm, fan, 2);
         for (Grade grade : List.of(Grade.LIKE_FOR_LIKE, Grade.SUITABLE, Grade.NEEDS_CHANGE)) {
-            long wanted = expected.values().stream().filter(g -> g == grade).limit(12).count();
+            long wanted =
+                    expected.values().stream().filter(g -> g == grade).limit(12).count();
             assertThat(found)
                     .filteredOn(m -> m.grade() == grade && m.offer().size() <= 2)
                     .as("%s of one or two pieces", grade)
                     .hasSize((int) wanted)
                     .allSatisfy(m -> assertThat(expected)
-                            .containsEntry(String.join(",", m.offer().stream().sorted().toList()), grade));
+                            .containsEntry(
+                                    String.join(",", m.offer().stream().sorted().toList()), grade));
         }
     }
 

@@ -118,7 +118,8 @@ final class Asked {
                         ? ShopRules.MakeUp.valueOf(r.get("makeUpCapacitors").asString())
                         : d.makeUpCapacitors(),
                 r.has("universalCapacitor")
-                        ? ShopRules.Universal.valueOf(r.get("universalCapacitor").asString())
+                        ? ShopRules.Universal.valueOf(
+                                r.get("universalCapacitor").asString())
                         : d.universalCapacitor(),
                 d.newCapacitorWithMotor(),
                 r.has("motorPowerStep")
@@ -230,8 +231,7 @@ final class Asked {
         return switch (kind) {
             case "contactor", "relay" ->
                 r.has("pulledIn")
-                        ? new SectionReading(
-                                "PULLED IN", Reading.of(Quantity.VOLTS, Json.flag(r, "pulledIn") ? 1 : 0))
+                        ? new SectionReading("PULLED IN", Reading.of(Quantity.VOLTS, Json.flag(r, "pulledIn") ? 1 : 0))
                         : r.has("coilVolts")
                                 ? new SectionReading("COIL VOLTS", reading(r, Quantity.VOLTS, "coilVolts"))
                                 : r.has("pole")
@@ -268,8 +268,8 @@ final class Asked {
 
     private static List<PairReading> pairs(List<JsonNode> readings) {
         return readings.stream()
-                .map(r -> new PairReading(
-                        r.get("pair").asString(), r.get("volts").asDouble()))
+                .map(r ->
+                        new PairReading(r.get("pair").asString(), r.get("volts").asDouble()))
                 .toList();
     }
 

@@ -49,12 +49,12 @@ class CasesTest {
     private static Stream<Case> read(String file) {
         try (InputStream in = Objects.requireNonNull(CasesTest.class.getResourceAsStream("/cases/" + file))) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8)
-                    .lines()
-                    .filter(l -> !l.isBlank())
-                    .map(JSON::readTree)
-                    .map(n -> new Case(n.get("id").asString(), n))
-                    .toList()
-                    .stream();
+                            .lines()
+                            .filter(l -> !l.isBlank())
+                            .map(JSON::readTree)
+                            .map(n -> new Case(n.get("id").asString(), n))
+                            .toList()
+                            .stream();
         } catch (IOException e) {
             throw new IllegalStateException(e);
         }
@@ -77,10 +77,13 @@ class CasesTest {
     void matches(Case each) {
         Match best = Asked.match(each.body()).matches().get(0);
         assertThat(best.grade().name())
-                .as("%s; %s", each.why(), best.criteria().stream()
-                        .filter(c -> c.outcome() == best.grade())
-                        .map(c -> c.attribute() + ": " + c.why().text())
-                        .toList())
+                .as(
+                        "%s; %s",
+                        each.why(),
+                        best.criteria().stream()
+                                .filter(c -> c.outcome() == best.grade())
+                                .map(c -> c.attribute() + ": " + c.why().text())
+                                .toList())
                 .isIn(each.grades());
     }
 
@@ -88,7 +91,8 @@ class CasesTest {
     @MethodSource
     void judgements(Case each) {
         Verdict overall = Asked.judge(each.body()).overall();
-        String expected = each.line().hasNonNull("overall") ? each.line().get("overall").asString() : null;
+        String expected =
+                each.line().hasNonNull("overall") ? each.line().get("overall").asString() : null;
         assertThat(overall == null ? null : overall.name()).as(each.why()).isEqualTo(expected);
     }
 
@@ -119,6 +123,7 @@ class CasesTest {
 
     @Test
     void nothingIsLeftOut() {
-        assertThat(matches().count() + judgements().count() + combinations().count()).isEqualTo(362);
+        assertThat(matches().count() + judgements().count() + combinations().count())
+                .isEqualTo(362);
     }
 }

@@ -29,8 +29,24 @@ class FamilyPropertiesTest {
 
     /** Attributes of which less is worse, with what is left of them. */
     private static final Map<String, Map<String, DoubleUnaryOperator>> WORSE = Map.of(
-            "capacitor", Map.of("volts", v -> v * 0.6, "tolerancePlusPercent", v -> v + 15, "toleranceMinusPercent", v -> v + 15),
-            "contactor", Map.of("fullLoadAmps", v -> v * 0.5, "lockedRotorAmps", v -> v * 0.4, "resistiveAmps", v -> v * 0.5, "lineVolts", v -> v * 0.5),
+            "capacitor",
+                    Map.of(
+                            "volts",
+                            v -> v * 0.6,
+                            "tolerancePlusPercent",
+                            v -> v + 15,
+                            "toleranceMinusPercent",
+                            v -> v + 15),
+            "contactor",
+                    Map.of(
+                            "fullLoadAmps",
+                            v -> v * 0.5,
+                            "lockedRotorAmps",
+                            v -> v * 0.4,
+                            "resistiveAmps",
+                            v -> v * 0.5,
+                            "lineVolts",
+                            v -> v * 0.5),
             "fuse", Map.of("volts", v -> v * 0.3, "interruptingKiloamps", v -> v * 0.05),
             "relay", Map.of("contactAmps", v -> v * 0.3, "contactVolts", v -> v * 0.3),
             "transformer", Map.of("voltAmps", v -> Math.min(v, 40) * 0.3),
@@ -54,9 +70,8 @@ class FamilyPropertiesTest {
         assertThat(of(kind)).hasSizeGreaterThan(5);
         for (ObjectNode body : of(kind)) {
             for (Match match : Asked.match(body).matches()) {
-                Grade worst = match.criteria().stream()
-                        .map(Criterion::outcome)
-                        .reduce(Grade.LIKE_FOR_LIKE, Grade::worst);
+                Grade worst =
+                        match.criteria().stream().map(Criterion::outcome).reduce(Grade.LIKE_FOR_LIKE, Grade::worst);
                 assertThat(match.grade()).as("%s: %s", body, match.criteria()).isEqualTo(worst);
             }
         }
@@ -74,7 +89,9 @@ class FamilyPropertiesTest {
                 ObjectNode offer = (ObjectNode) other.get("offers").get(0).deepCopy();
                 ((ArrayNode) body.get("offers")).add(offer.put("id", "more-" + more));
             }
-            assertThat(grades((ObjectNode) shuffled(body, random))).as("%s", body).isEqualTo(grades(body));
+            assertThat(grades((ObjectNode) shuffled(body, random)))
+                    .as("%s", body)
+                    .isEqualTo(grades(body));
         }
     }
 
@@ -112,9 +129,7 @@ class FamilyPropertiesTest {
                 if (spec.has(name) && spec.get(name).isNumber()) {
                     spec.put(name, less.applyAsDouble(spec.get(name).asDouble()));
                     Grade now = Asked.match(worse).matches().get(0).grade();
-                    assertThat(now)
-                            .as("%s of %s", name, body)
-                            .isGreaterThanOrEqualTo(before);
+                    assertThat(now).as("%s of %s", name, body).isGreaterThanOrEqualTo(before);
                 }
             });
         }

@@ -23,14 +23,17 @@ import zestbench.core.wiring.Sheet;
 class NothingDangerousTest {
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final String UNIT = "minimumCircuitAmps:23.8,maximumFuseAmps:40";
-    private static final String LOADS = "compressors:[{ratedLoadAmps:17.9,lockedRotorAmps:95}],outdoorFans:[{fullLoadAmps:1.4}]";
+    private static final String LOADS =
+            "compressors:[{ratedLoadAmps:17.9,lockedRotorAmps:95}],outdoorFans:[{fullLoadAmps:1.4}]";
 
     /** Names without quotes, so that rows stay readable. */
     private static JsonNode json(String loose) {
-        return JSON.readTree("{" + loose.replaceAll("([{,\\[]|^)\\s*([A-Za-z]\\w*):", "$1\"$2\":")
-                .replaceAll(":\\s*([A-Za-z][\\w+. -]*)(?=[,}\\]]|$)", ":\"$1\"")
-                .replaceAll("\"(true|false)\"", "$1")
-                .replaceAll("\\[([A-Z]\\w*)\\]", "[\"$1\"]") + "}");
+        return JSON.readTree("{"
+                + loose.replaceAll("([{,\\[]|^)\\s*([A-Za-z]\\w*):", "$1\"$2\":")
+                        .replaceAll(":\\s*([A-Za-z][\\w+. -]*)(?=[,}\\]]|$)", ":\"$1\"")
+                        .replaceAll("\"(true|false)\"", "$1")
+                        .replaceAll("\\[([A-Z]\\w*)\\]", "[\"$1\"]")
+                + "}");
     }
 
     private static MatchAnswer match(String kind, String required, String offer, String context) {
@@ -141,10 +144,13 @@ class NothingDangerousTest {
     void theUnswitchedLegIsJoinedNeverCapped() {
         Spec old = Json.spec(json("poles:1,shunt:true,coilVolts:[24],fullLoadAmps:30"));
         Spec now = Json.spec(json("poles:1,coilVolts:[24],fullLoadAmps:30"));
-        Sheet sheet = Families.named("contactor").hookup().apply(new HookupRequest(old, List.of(now), List.of(), List.of()));
+        Sheet sheet =
+                Families.named("contactor").hookup().apply(new HookupRequest(old, List.of(now), List.of(), List.of()));
         assertThat(sheet.steps()).noneMatch(s -> s.text().startsWith("Cap "));
         assertThat(sheet.steps()).anyMatch(s -> s.text().contains("joined"));
-        assertThat(sheet.left().leads()).as("L1, L2, T1, T2, A1, A2 all lead somewhere").hasSize(6);
+        assertThat(sheet.left().leads())
+                .as("L1, L2, T1, T2, A1, A2 all lead somewhere")
+                .hasSize(6);
         assertThat(sheet.left().leads().stream()
                         .filter(l -> l.at().device() == 1)
                         .map(l -> l.wire().terminal()))
@@ -177,7 +183,8 @@ class NothingDangerousTest {
      */
     @Test
     void theCeilingGoesByTheLargestMotorWhateverItIs() {
-        Spec plate = Json.spec(json("compressors:[{ratedLoadAmps:9.6}],outdoorFans:[{fullLoadAmps:1.4}],indoorFans:[{fullLoadAmps:15.2}]"));
+        Spec plate = Json.spec(json(
+                "compressors:[{ratedLoadAmps:9.6}],outdoorFans:[{fullLoadAmps:1.4}],indoorFans:[{fullLoadAmps:15.2}]"));
         assertThat(CircuitLoads.of(plate).protectionCeiling()).isEqualTo(40);
         assertThat(CircuitLoads.of(Json.spec(json(LOADS))).protectionCeiling())
                 .as("2.25 × 17.9 + 1.4 = 41.7, down to 40 [NEC 440.22(B)(1)]")
@@ -210,9 +217,11 @@ class NothingDangerousTest {
     void labelsAreReadInTheirUsualOrder(String kind, String text, String expected) {
         Spec read = new Spec(Families.read(kind, text).fields());
         Spec wanted = Json.spec(json(expected));
-        wanted.values().fields().forEach((field, value) -> assertThat(read.values().fields().get(field))
-                .as("%s in %s, read as %s", field, text, read.values())
-                .isEqualTo(value));
+        wanted.values()
+                .fields()
+                .forEach((field, value) -> assertThat(read.values().fields().get(field))
+                        .as("%s in %s, read as %s", field, text, read.values())
+                        .isEqualTo(value));
     }
 
     /** A judgement with nothing judged has no word; what the meter cannot tell is not good. [JCGM 106:2012] */
@@ -235,14 +244,17 @@ class NothingDangerousTest {
     void goodIsEarned(String what, String body, String overall) {
         Judgement judgement = Asked.judge(json(body));
         Verdict got = judgement.overall();
-        assertThat(got == null ? null : got.name()).as("%s: %s", what, judgement).isEqualTo(overall);
+        assertThat(got == null ? null : got.name())
+                .as("%s: %s", what, judgement)
+                .isEqualTo(overall);
     }
 
     /** One pair at 0 V with the others there, 120 V on every leg to ground: an open fuse behind which a motor hangs. [physics] */
     @Test
     void aBackFedLegIsNamed() {
-        Judgement judgement = Asked.judge(json("kind:voltage,spec:{volts:[208]},readings:[{pair:L1-L2,volts:209},{pair:L2-L3,volts:208},"
-                + "{pair:L1-L3,volts:0},{pair:L1-G,volts:120},{pair:L2-G,volts:120},{pair:L3-G,volts:119}]"));
+        Judgement judgement = Asked.judge(
+                json("kind:voltage,spec:{volts:[208]},readings:[{pair:L1-L2,volts:209},{pair:L2-L3,volts:208},"
+                        + "{pair:L1-L3,volts:0},{pair:L1-G,volts:120},{pair:L2-G,volts:120},{pair:L3-G,volts:119}]"));
         assertThat(judgement.findings())
                 .anyMatch(f -> f.severity() == Finding.Severity.STOP && f.text().contains("fed back through a motor"));
     }
@@ -250,17 +262,19 @@ class NothingDangerousTest {
     /** 460 V across a 370 V capacitor is said. [IEC 60252-1, from memory: 1.10 × rated] */
     @Test
     void runningVoltsAboveTheRatingAreSaid() {
-        Judgement judgement = Asked.judge(json("kind:capacitor-under-load,spec:{duty:run,sections:[{microfarads:45}],volts:370},"
-                + "readings:[{amps:7.8,volts:460,hertz:60}]"));
+        Judgement judgement =
+                Asked.judge(json("kind:capacitor-under-load,spec:{duty:run,sections:[{microfarads:45}],volts:370},"
+                        + "readings:[{amps:7.8,volts:460,hertz:60}]"));
         assertThat(judgement.findings()).anyMatch(f -> f.text().contains("1.10 × its rating"));
     }
 
     /** Evaporating under 32 °F frosts the coil: both causes stand side by side. [physics] */
     @Test
     void frostIsSaidWithWhatSpeaksForAirAndForCharge() {
-        Judgement judgement = Asked.judge(json("kind:proof,spec:{refrigerant:R-22,metering:VALVE,targetSubcoolingFahrenheit:10},"
-                + "readings:[{returnFahrenheit:75},{supplyFahrenheit:64},{outdoorFahrenheit:90},{suctionPsig:50},"
-                + "{suctionLineFahrenheit:60},{liquidPsig:200},{liquidLineFahrenheit:99}]"));
+        Judgement judgement =
+                Asked.judge(json("kind:proof,spec:{refrigerant:R-22,metering:VALVE,targetSubcoolingFahrenheit:10},"
+                        + "readings:[{returnFahrenheit:75},{supplyFahrenheit:64},{outdoorFahrenheit:90},{suctionPsig:50},"
+                        + "{suctionLineFahrenheit:60},{liquidPsig:200},{liquidLineFahrenheit:99}]"));
         assertThat(judgement.findings())
                 .anyMatch(f -> f.text().contains("frosts") && f.text().contains("too little charge: superheat"));
     }
@@ -273,7 +287,11 @@ class NothingDangerousTest {
         Match match = Asked.match(body, List.of("fullLoadAmps")).matches().get(0);
         assertThat(match.grade().name()).isEqualTo("UNDECIDED");
         assertThat(match.asks()).anyMatch(a -> a.startsWith("First confirm: FLA"));
-        assertThat(Asked.match(body, List.of("lockedRotorAmps")).matches().get(0).grade().name())
+        assertThat(Asked.match(body, List.of("lockedRotorAmps"))
+                        .matches()
+                        .get(0)
+                        .grade()
+                        .name())
                 .as("a doubted field that decides nothing changes nothing")
                 .isEqualTo("LIKE_FOR_LIKE");
     }

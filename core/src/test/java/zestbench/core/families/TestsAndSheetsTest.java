@@ -246,7 +246,13 @@ class TestsAndSheetsTest {
 
     /** On 208 V: 0–208 gives 24 V; 0–240 gives 20.8 V, without margin for a coil; 120–208 is 88 V by design and burns. */
     @ParameterizedTest(name = "{0}–{1} V leads on 208 V: right {2}")
-    @CsvSource({"0, 208, true", "0, 240, false", "0, 120, false", "120, 208, false", "208, 240, false", "208, 208, false"
+    @CsvSource({
+        "0, 208, true",
+        "0, 240, false",
+        "0, 120, false",
+        "120, 208, false",
+        "208, 240, false",
+        "208, 208, false"
     })
     void thePairThatIsConnectedIsHeldAgainstItsDesign(double one, double two, boolean isRight) {
         Primary.Pair pair = Primary.pair(new Primary.Lead("A", one), new Primary.Lead("B", two), 208, 24);

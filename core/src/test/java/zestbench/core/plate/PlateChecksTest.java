@@ -166,8 +166,12 @@ class PlateChecksTest {
     @Test
     void sizesInPairsAndNumberedPlaces() {
         assertThat(Capacity.candidates("AB36C")).extracting(Capacity::thousands).containsExactly(36);
-        assertThat(Capacity.candidates("CM3617A")).extracting(Capacity::thousands).containsExactly(36);
-        assertThat(Capacity.candidates("CX1748")).extracting(Capacity::thousands).containsExactly(48);
+        assertThat(Capacity.candidates("CM3617A"))
+                .extracting(Capacity::thousands)
+                .containsExactly(36);
+        assertThat(Capacity.candidates("CX1748"))
+                .extracting(Capacity::thousands)
+                .containsExactly(48);
         Spec two = plate("460-3-60\nCOMPR A RLA 10.6\nCOMPR B RLA 10.6\nFAN FLA 1.2");
         assertThat(UnitPlaces.nameNow("Compressor", two)).isEqualTo("Compressor 1");
         assertThat(UnitPlaces.nameNow("Outdoor fan motor", two)).isEqualTo("Outdoor fan motor");

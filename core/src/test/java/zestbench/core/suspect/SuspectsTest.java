@@ -105,7 +105,8 @@ class SuspectsTest {
                         if (!cause.effect().equals("f" + i)) {
                             continue;
                         }
-                        boolean isActive = (there & (1 << Integer.parseInt(cause.by().substring(1)))) != 0;
+                        boolean isActive =
+                                (there & (1 << Integer.parseInt(cause.by().substring(1)))) != 0;
                         boolean does = (brings & (1 << c)) != 0;
                         isCounted &= isActive || !does; // an idle cause is counted once, as not bringing
                         double p = cause.likely().ofYes();
@@ -141,7 +142,8 @@ class SuspectsTest {
             boolean certain = false;
             boolean never = false;
             for (int i = 0; i < faults.size(); i++) {
-                Likelihood word = (there & (1 << i)) == 0 ? null : faults.get(i).marked().get(fact);
+                Likelihood word =
+                        (there & (1 << i)) == 0 ? null : faults.get(i).marked().get(fact);
                 certain |= word == Likelihood.CERTAIN;
                 never |= word == Likelihood.NEVER;
             }
@@ -157,7 +159,8 @@ class SuspectsTest {
         double spared = 1 - usual;
         double let = 1;
         for (int i = 0; i < faults.size(); i++) {
-            Likelihood word = (there & (1 << i)) == 0 ? null : faults.get(i).marked().get(fact);
+            Likelihood word =
+                    (there & (1 << i)) == 0 ? null : faults.get(i).marked().get(fact);
             if (word != null && word.ofYes() >= usual) {
                 spared *= (1 - word.ofYes()) / (1 - usual);
             } else if (word != null) {
@@ -170,8 +173,7 @@ class SuspectsTest {
     @RepeatedTest(60)
     void sharesAreThoseOfAnIndependentEnumeration(RepetitionInfo run) {
         Drawn drawn = Drawn.of(run.getCurrentRepetition());
-        Suspects suspects =
-                Suspects.of(new FaultModel(drawn.faults(), drawn.causes(), 3), drawn.known());
+        Suspects suspects = Suspects.of(new FaultModel(drawn.faults(), drawn.causes(), 3), drawn.known());
         double[] expected = enumerated(drawn);
         for (int i = 0; i < drawn.faults().size(); i++) {
             assertThat(suspect(suspects, "f" + i).share())
@@ -238,8 +240,8 @@ class SuspectsTest {
 
     @Test
     void factsThatContradictEachOtherLeaveSomethingElse() {
-        Suspects suspects = Suspects.of(
-                facts("WINDING_OPEN GROUNDED RUNS_WITHOUT_CALL NOT_PUMPING TWO_START_DEVICES CONTROL_FUSE_OPEN COIL_OPEN"));
+        Suspects suspects = Suspects.of(facts(
+                "WINDING_OPEN GROUNDED RUNS_WITHOUT_CALL NOT_PUMPING TWO_START_DEVICES CONTROL_FUSE_OPEN COIL_OPEN"));
         assertThat(suspects.other()).isEqualTo(1);
         assertThat(suspects.ranked()).allSatisfy(s -> assertThat(s.share()).isZero());
         assertThat(suspects.tests()).allSatisfy(t -> assertThat(t.share()).isBetween(0.0, 1.0));
@@ -267,7 +269,8 @@ class SuspectsTest {
     /** Every tap reckons it anew, so it has to be quick. */
     @Test
     void aTapTakesTwentyMilliseconds() {
-        Map<Fact, Boolean> known = facts("INDOOR_RUNS !OUTDOOR_FAN_RUNS !COMPRESSOR_RUNS !THREE_PHASE CONTACTOR_IN LINE_VOLTS");
+        Map<Fact, Boolean> known =
+                facts("INDOOR_RUNS !OUTDOOR_FAN_RUNS !COMPRESSOR_RUNS !THREE_PHASE CONTACTOR_IN LINE_VOLTS");
         for (int i = 0; i < 40; i++) {
             Suspects.of(known).next();
         }

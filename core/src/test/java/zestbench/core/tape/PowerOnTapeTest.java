@@ -130,8 +130,12 @@ class PowerOnTapeTest {
             }
             CallState state = state();
             for (String id : List.of("p", "k")) {
-                assertThat(state.deadness().isDeadFor(id)).as("%s after %s", id, last()).isEqualTo(isDead);
-                assertThat(state.isSheetOpen(state.part(id)) && !isDead).as("%s open after %s", id, last()).isFalse();
+                assertThat(state.deadness().isDeadFor(id))
+                        .as("%s after %s", id, last())
+                        .isEqualTo(isDead);
+                assertThat(state.isSheetOpen(state.part(id)) && !isDead)
+                        .as("%s open after %s", id, last())
+                        .isFalse();
             }
         }
     }
@@ -141,7 +145,10 @@ class PowerOnTapeTest {
     }
 
     @ParameterizedTest
-    @EnumSource(value = Live.class, names = {"PULLED_IN", "RUNNING_TICK"}, mode = EnumSource.Mode.EXCLUDE)
+    @EnumSource(
+            value = Live.class,
+            names = {"PULLED_IN", "RUNNING_TICK"},
+            mode = EnumSource.Mode.EXCLUDE)
     void eachSignOfPowerEndsIt(Live live) {
         chosen("p", "capacitor", DUAL);
         readDead();
@@ -163,7 +170,9 @@ class PowerOnTapeTest {
         readDead();
         String before = ProofList.of(state().part("m")).before().get(0).key();
         add(new Entry.Ticked("m", Entry.Checklist.PROOF, before, "", true));
-        assertThat(state().deadness().isSupplyDead()).as("that one is ticked before power").isTrue();
+        assertThat(state().deadness().isSupplyDead())
+                .as("that one is ticked before power")
+                .isTrue();
         add(new Entry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
         add(new Entry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
         assertThat(state().deadness().isSupplyDead()).isFalse();
@@ -201,8 +210,16 @@ class PowerOnTapeTest {
         stopped(Demand.START_PARTS);
         assertThat(Stop.of(state())).hasSize(1);
         add(new Entry.AmpsRead(
-                null, RunningAmps.Place.COMPRESSOR, read("COMPRESSOR", Quantity.AMPS, 14), List.of(), "Compressor", null,
-                null, null, null, null));
+                null,
+                RunningAmps.Place.COMPRESSOR,
+                read("COMPRESSOR", Quantity.AMPS, 14),
+                List.of(),
+                "Compressor",
+                null,
+                null,
+                null,
+                null,
+                null));
         assertThat(Stop.of(state())).isEmpty();
     }
 
@@ -219,13 +236,19 @@ class PowerOnTapeTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"'Disconnect and fuses', '208/230-1-60', 2", "'Disconnect and fuses', '460-3-60', 3", "'Control fuse, indoor unit', '460-3-60', 1"})
+    @CsvSource({
+        "'Disconnect and fuses', '208/230-1-60', 2",
+        "'Disconnect and fuses', '460-3-60', 3",
+        "'Control fuse, indoor unit', '460-3-60', 1"
+    })
     void fusesAndLegsAreAsManyAsTheCircuitHas(String place, String supply, int count) {
-        plates = new Plates(new Spec(PlateLabel.read(supply + " RLA 17.9 MCA 23.8").fields()), Spec.EMPTY);
+        plates = new Plates(
+                new Spec(PlateLabel.read(supply + " RLA 17.9 MCA 23.8").fields()), Spec.EMPTY);
         add(new Entry.PartAdded("f", "fuse", "Fuse", place, ""));
         String label = "30 A 600 V CLASS RK5 TIME DELAY";
         add(new Entry.LabelRead("f", label, spec("fuse", label)));
-        assertThat(state().part("f").sections().stream().filter(s -> s.matches("FUSE \\d"))).hasSize(count);
+        assertThat(state().part("f").sections().stream().filter(s -> s.matches("FUSE \\d")))
+                .hasSize(count);
         assertThat(state().part("f").terminals()).hasSize(2 * count);
     }
 
@@ -237,12 +260,22 @@ class PowerOnTapeTest {
                 Meter.USUAL);
         assertThat(unknown.verdicts().get(0).verdict()).isEqualTo(Verdict.NOT_JUDGED);
         add(new Entry.AmpsRead(
-                null, RunningAmps.Place.COMPRESSOR, unknown.verdicts().get(0), unknown.findings(), "Compressor", null,
-                null, null, null, null));
+                null,
+                RunningAmps.Place.COMPRESSOR,
+                unknown.verdicts().get(0),
+                unknown.findings(),
+                "Compressor",
+                null,
+                null,
+                null,
+                null,
+                null));
         assertThat(TapeText.of(last()).toString()).contains("25");
         assertThat(ampsVerdict()).isEqualTo(Verdict.NOT_JUDGED);
         add(new Entry.PlateRead(
-                Plates.Which.OUTDOOR, "", new Spec(PlateLabel.read("208/230-1-60 RLA 17.9 FAN FLA 1.4").fields())));
+                Plates.Which.OUTDOOR,
+                "",
+                new Spec(PlateLabel.read("208/230-1-60 RLA 17.9 FAN FLA 1.4").fields())));
         assertThat(ampsVerdict()).as("25 A of RLA 17.9").isEqualTo(Verdict.WEAK);
     }
 
@@ -258,12 +291,19 @@ class PowerOnTapeTest {
         add(new Entry.Measured(
                 "c", null, Entry.Method.BENCH, read("HERM", Quantity.MICROFARADS, 44.8), "", List.of(), "", 0));
         Judged out = new Judged(
-                "FAN", Verdict.FAILED, Reading.of(Quantity.MICROFARADS, 2), 0, null, null, Reckoning.of(Mark.PRACTICE, ""));
+                "FAN",
+                Verdict.FAILED,
+                Reading.of(Quantity.MICROFARADS, 2),
+                0,
+                null,
+                null,
+                Reckoning.of(Mark.PRACTICE, ""));
         add(new Entry.Measured("c", null, Entry.Method.BENCH, out, "", List.of(), "", 0));
         var standing = state().standing(state().part("c"));
         assertThat(standing).hasSize(1);
         assertThat(standing.get(0).spec().rows("sections")).hasSize(1);
-        assertThat(standing.get(0).spec().rows("sections").get(0).number("microfarads")).contains(45.0);
+        assertThat(standing.get(0).spec().rows("sections").get(0).number("microfarads"))
+                .contains(45.0);
         add(new Entry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "outdoor fan"));
         assertThat(state().standing(state().part("d"))).isEmpty();
         List<Entry.Piece> pieces = List.of(new Entry.Piece("X-9", spec("capacitor", DUAL)));
@@ -291,7 +331,8 @@ class PowerOnTapeTest {
     void aNewPartIsMeasuredBeforeItsSheet() {
         chosen("p", "capacitor", DUAL);
         assertThat(ProofList.toMeasure(state().part("p"))).hasSize(1);
-        for (Map.Entry<String, Double> section : Map.of("HERM", 45.1, "FAN", 5.02).entrySet()) {
+        for (Map.Entry<String, Double> section :
+                Map.of("HERM", 45.1, "FAN", 5.02).entrySet()) {
             Judged good = read(section.getKey(), Quantity.MICROFARADS, section.getValue());
             add(new Entry.Measured("p", 0, Entry.Method.BENCH, good, "", List.of(), "", 0));
         }

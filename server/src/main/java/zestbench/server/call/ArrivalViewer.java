@@ -70,8 +70,7 @@ class ArrivalViewer {
         List<QuestionView> questions =
                 Question.ALL.stream().map(q -> question(q, state, known)).toList();
         List<ProvedView> proved = suspects.found().stream()
-                .map(f -> new ProvedView(
-                        f.fault().key(), f.fault().title(), suspects(f.causes()), suspects(f.harms())))
+                .map(f -> new ProvedView(f.fault().key(), f.fault().title(), suspects(f.causes()), suspects(f.harms())))
                 .toList();
         return new AskView(
                 state.isBegun(),

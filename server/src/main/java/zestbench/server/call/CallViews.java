@@ -184,7 +184,10 @@ final class CallViews {
 
     /** A motor that hangs on the part. @param ratingName RLA or FLA @param rated by the plate; null where it does not tell */
     record ServedView(
-            RunningAmps.Place place, String name, String ratingName, @Nullable Double rated) {}
+            RunningAmps.Place place,
+            String name,
+            String ratingName,
+            @Nullable Double rated) {}
 
     /** A speed whose amps prove the part. @param rated its FLA; empty where the label does not tell */
     record SpeedView(String name, String rated, boolean isProved) {}
@@ -299,8 +302,7 @@ final class CallViews {
         static @Nullable StopView of(@Nullable Stop stop) {
             return stop == null
                     ? null
-                    : new StopView(
-                            stop.demand(), stop.words(), stop.text(), stop.part(), stop.step(), stop.callStep());
+                    : new StopView(stop.demand(), stop.words(), stop.text(), stop.part(), stop.step(), stop.callStep());
         }
     }
 

@@ -140,8 +140,10 @@ class LeaveHttp {
 
     @PostMapping("/proof/keep")
     CallView keep(@PathVariable long id, @Valid @RequestBody ProofKeeping given, Sender sender) {
-        return once.change(id, sender, () -> leaving.keep(
-                id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
+        return once.change(
+                id,
+                sender,
+                () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
     }
 
     @PostMapping("/write-ups")

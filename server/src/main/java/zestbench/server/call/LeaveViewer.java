@@ -53,9 +53,7 @@ class LeaveViewer {
         LeaveState leave = state.leave();
         Set<String> done = BeforePower.done(state);
         return new LeaveView(
-                BeforePower.of(state).stream()
-                        .map(c -> CheckView.of(c, done))
-                        .toList(),
+                BeforePower.of(state).stream().map(c -> CheckView.of(c, done)).toList(),
                 proof(call, state, history),
                 history.openWriteUps().stream()
                         .map(w -> WriteUpView.of(w, call.id()))

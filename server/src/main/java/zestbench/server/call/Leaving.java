@@ -116,7 +116,13 @@ public class Leaving {
                 callId,
                 who,
                 new Entry.ProofKept(
-                        readings, answer.verdicts(), answer.shown(), answer.findings(), isSettled, isBenchmark, isPoor ? why.strip() : null));
+                        readings,
+                        answer.verdicts(),
+                        answer.shown(),
+                        answer.findings(),
+                        isSettled,
+                        isBenchmark,
+                        isPoor ? why.strip() : null));
     }
 
     @Transactional
@@ -129,13 +135,13 @@ public class Leaving {
             Entry.Urgency urgency,
             @Nullable String of) {
         Calls.Open call = calls.working(callId);
-        String where = of == null || !place.isBlank() ? place : call.part(of).added().place();
+        String where =
+                of == null || !place.isBlank() ? place : call.part(of).added().place();
         calls.add(callId, who, written(where, what, why, urgency, of));
     }
 
     /** @param of the part it is about, with whose replacement it ends; null where it is about none */
-    static Entry.WrittenUp written(
-            String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
+    static Entry.WrittenUp written(String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
         String id = "w" + UUID.randomUUID().toString().substring(0, 12);
         return new Entry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
     }
@@ -191,10 +197,7 @@ public class Leaving {
     List<CustomerOption> proposed(long callId, String partId, String depot) {
         PartState part = calls.open(callId).part(partId);
         String title = part.added().title();
-        return CustomerOption.of(
-                        repair.match(callId, partId, depot).matches(),
-                        id -> priced(title, id))
-                .stream()
+        return CustomerOption.of(repair.match(callId, partId, depot).matches(), id -> priced(title, id)).stream()
                 .map(o -> new CustomerOption(partId + " " + o.key(), o.tier(), title + ": " + o.words(), o.parts(), 0))
                 .toList();
     }

@@ -38,7 +38,8 @@ class MotorViewer {
                 .map(kind -> {
                     boolean isCompressor = kind == RunningAmps.Place.COMPRESSOR;
                     String name = RatedMotor.nameOf(kind, serves);
-                    RunningAmps.Rated rated = RatedMotor.at(state.plates(), name).rated();
+                    RunningAmps.Rated rated =
+                            RatedMotor.at(state.plates(), name).rated();
                     return new ServedView(
                             kind,
                             name,

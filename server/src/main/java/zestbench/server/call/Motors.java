@@ -299,8 +299,7 @@ public class Motors {
             calls.add(
                     callId,
                     who,
-                    Leaving.written(
-                            part.added().place(), words + ".", seen.meaning(), Entry.Urgency.WATCH, part.id()));
+                    Leaving.written(part.added().place(), words + ".", seen.meaning(), Entry.Urgency.WATCH, part.id()));
         }
     }
 

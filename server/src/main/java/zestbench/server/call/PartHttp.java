@@ -134,12 +134,7 @@ class PartHttp {
             @NotNull @Size(max = 60, message = "give up to 60 characters")
             String name) {}
 
-    record SheetView(
-            String found,
-            String left,
-            List<StepView> steps,
-            List<String> notes,
-            long sinceMillis) {}
+    record SheetView(String found, String left, List<StepView> steps, List<String> notes, long sinceMillis) {}
 
     record StepView(String key, String colour, String tracer, String text, boolean done) {}
 
@@ -327,8 +322,7 @@ class PartHttp {
     CallView wires(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Wires given, Sender sender) {
         return once.change(id, sender, () -> {
             var state = calls.working(id).part(part);
-            List<Wire> wires =
-                    WiringHttp.wires(given, state.terminals());
+            List<Wire> wires = WiringHttp.wires(given, state.terminals());
             calls.add(id, sender.who(), new Entry.WiresFound(part, wires));
         });
     }

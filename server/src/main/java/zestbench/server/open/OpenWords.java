@@ -109,9 +109,7 @@ final class OpenWords {
 
     /** @param overall left out where nothing was judged */
     record JudgeAnswer(
-            List<VerdictGiven> verdicts,
-            @Nullable Outcome overall,
-            List<FindingGiven> findings) {}
+            List<VerdictGiven> verdicts, @Nullable Outcome overall, List<FindingGiven> findings) {}
 
     /** The four words every test is judged in. */
     enum Outcome {
@@ -174,8 +172,7 @@ final class OpenWords {
 
     /** Fields that were read with a doubt, of what is needed and of each offer or line of stock by its id. */
     record DoubtedGiven(
-            @Nullable List<String> required,
-            @Nullable Map<String, List<String>> offers) {}
+            @Nullable List<String> required, @Nullable Map<String, List<String>> offers) {}
 
     record OfferGiven(String id, Value.Fields spec) {}
 
