@@ -7,12 +7,12 @@ const store = useCall()
 </script>
 
 <template>
-  <div v-if="store.part && !store.part.closed" class="before">
+  <div v-if="store.part && !store.part.closed && !store.part.readings.length" class="before">
     <p v-if="store.part.benchFirst" class="first">
       <b>{{ store.part.benchFirst }}</b>
     </p>
     <template v-if="!store.part.isFoundKept && store.part.sections.length && store.isWorking">
-      <span class="zb-soft">As found, before a lead comes off:</span>
+      <span class="zb-soft">As found:</span>
       <PhotoStrip :photos="[]" :of="`/parts/${store.part.id}`" />
       <v-btn height="44" variant="text" @click="store.goStep('HOOK_UP')">wires</v-btn>
     </template>

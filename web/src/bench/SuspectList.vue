@@ -45,7 +45,7 @@ const shown = computed(() => (isAll.value ? props.suspects : props.suspects.slic
     </li>
   </ol>
   <v-btn variant="text" @click="isAll = !isAll">{{
-    isAll ? 'only the likeliest' : `all ${suspects.length}, and something else ${other}`
+    isAll ? 'only the likeliest' : `all ${suspects.length} faults`
   }}</v-btn>
   <p class="zb-soft">
     Shares by what is usual in practice, each fault for itself, so that they need not add up: a proposal, no

@@ -87,8 +87,12 @@ provide(
   reactive({
     // where a step of the call sees to it, that step's own action leads on
     stop: computed(() => (store.isAtStop && !store.part ? null : store.stop)),
-    isAtStop: computed(() => store.isAtStop),
-    goStop: () => store.goStop(),
+    isAtStop: computed(() => store.isAtStop && !store.part?.looks.length),
+    goStop: () => {
+      // what it asks for is tapped further down on the step it stands on
+      if (store.isAtStop) document.querySelector('.looks')?.scrollIntoView()
+      else store.goStop()
+    },
     canWriteUp: computed(() => store.isWorking && store.call?.status === 'OPEN'),
     isWritten: (f: FindingView) => store.call?.leave.writeUps.some((w) => w.what === f.text) ?? false,
     writeUp: (f: FindingView) =>

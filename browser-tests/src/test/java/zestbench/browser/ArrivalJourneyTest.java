@@ -90,8 +90,10 @@ class ArrivalJourneyTest {
         at.reading("231");
         at.reading("117");
         at.reading("114");
-        assertThat(at.page.locator(".findings")).containsText("is lost");
-        assertThat(at.page.locator(".findings")).containsText("back");
+        Locator stop = at.page.locator("section[aria-label=STOP]");
+        assertThat(stop).containsText("is lost");
+        assertThat(stop).containsText("back");
+        assertThat(stop).containsText("Fuses out: read them by ohms");
         assertThat(at.tape()).containsText("FAILED");
         at.exactButton("Coil").click();
         at.reading("0.3");

@@ -17,6 +17,7 @@ class RepairJourneyTest {
             readTheLabel(at);
             testIt(at);
             matchIt(at);
+            measureTheNew(at);
             makeSafe(at);
             hookUp(at);
             prove(at);
@@ -65,11 +66,21 @@ class RepairJourneyTest {
         at.action().click();
     }
 
-    private static void makeSafe(Browsing at) {
+    /** Before any wire goes on it. */
+    private static void measureTheNew(Browsing at) {
         wire(at, 1, "brown", "", "fan");
         wire(at, 2, "orange", "white", "run side of contactor");
         wire(at, 3, "purple", "", "compressor S");
         at.action().click();
+        assertThat(at.action()).containsText("Measure the new 60 µF 440 V ±6 % and 7.5 µF 440 V ±6 % first");
+        at.action().click();
+        at.reading("60.1");
+        at.reading("7.46");
+        assertThat(at.action()).containsText("hook it up");
+        at.action().click();
+    }
+
+    private static void makeSafe(Browsing at) {
         assertThat(at.page.getByText("Not read dead yet.")).isVisible();
         assertThat(at.page.locator("figure svg")).hasCount(0);
         at.action().click();
@@ -101,9 +112,6 @@ class RepairJourneyTest {
     }
 
     private static void prove(Browsing at) {
-        at.reading("60.1");
-        at.reading("7.46");
-        at.action().click();
         Locator checks = at.page.locator(".checks input[type=checkbox]");
         for (int i = 0; i < 5; i++) {
             checks.nth(i).check();

@@ -137,6 +137,33 @@ class PartsJourneyTest {
     }
 
     @Test
+    void aStopIsGoneOnPastByNameAndWhatWasWrittenUpEndsWithItsPart() {
+        begin("rooftop", "contactor", "2 POLE 30 FLA LRA 150 240 V COIL 24 V LUGS");
+        String id = part.replaceAll(".*/", "");
+        change("/write-ups", "{\"what\":\"Coil hums.\",\"urgency\":\"SOON\",\"part\":\"" + id + "\"}");
+        change("/write-ups", "{\"what\":\"Pan rusted.\",\"urgency\":\"WATCH\"}");
+        assertThat(bench.get(call).json().at("/leave/writeUps/0/place").asString())
+                .as("where the part sits")
+                .isNotEmpty();
+        String past = "{\"part\":\"" + id + "\",\"demand\":\"PULL_DISCONNECT\",\"reason\":\"pulled at the panel\"}";
+        assertThat(bench.post(call + "/override", past).text()).contains("No such STOP stands there");
+        look("STUCK", "stays");
+        assertThat(view().at("/stop/action").asString()).isEqualTo("Pull the disconnect: a contact is welded");
+        assertThat(bench.get(call).json().at("/next/text").asString())
+                .as("the next thing on the call is what the STOP asks for")
+                .isEqualTo("Pull the disconnect: a contact is welded");
+        assertThat(change("/override", past).at("/parts/0").has("stop")).isFalse();
+        assertThat(texts(bench.get(call).json().at("/tape"), "/text/detail").toString()).contains("pulled at the panel");
+        measure("COIL", 12.4);
+        look("CONTACTS", "burnt");
+        change(part + "/choice", "{\"text\":\"2 POLE 40 FLA LRA 200 COIL 24 V 50/60 HZ LUGS\"}");
+        change(part + "/readings", "{\"piece\":0,\"readings\":[{\"section\":\"COIL\",\"value\":12.1}]}");
+        sheet();
+        closeProved();
+        assertThat(texts(bench.get(call).json().at("/leave/writeUps"), "/what")).contains("Pan rusted.").doesNotContain("Coil hums.");
+    }
+
+    @Test
     void aTransformerFittedTooSmallIsSaidBeforeAnyMatchAndItsLeadsAreNamed() {
         begin("rooftop 1", "transformer", "40 VA PRI 208/240 V SEC 24 V CLASS 2");
         change("/supply", "{\"point\":\"LOAD\",\"pair\":\"L1-L2\",\"volts\":208}");

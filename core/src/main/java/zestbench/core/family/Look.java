@@ -2,6 +2,7 @@ package zestbench.core.family;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Mark;
@@ -13,6 +14,13 @@ import zestbench.core.judgement.Verdict;
  * @param isAsked whether the part counts as tested only once it is answered
  */
 public record Look(String key, String question, boolean isAsked, List<Seen> answers) {
+    private static final Set<String> OF_ITS_PLACE = Set.of("HOLDER");
+
+    /** Whether it looks at what stays where it is when the part is replaced. */
+    public boolean isOfItsPlace() {
+        return OF_ITS_PLACE.contains(key);
+    }
+
     /**
      * One answer.
      *

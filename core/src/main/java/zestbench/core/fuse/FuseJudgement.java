@@ -67,13 +67,16 @@ public final class FuseJudgement {
             verdicts.add(isVolts ? live(section, taken.reading(), request) : ohms(section, taken.reading(), request));
         }
         if (verdicts.stream().anyMatch(v -> v.verdict() == Verdict.FAILED)) {
-            findings.add(
-                    Finding.stop(
-                            Demand.FIND_CAUSE,
-                            "It opened for a reason: read every load to ground before another goes in. The whole set goes at once."));
+            findings.add(OPENED);
+            findings.add(Finding.info("The whole set goes at once."));
         }
         return Judgement.of(verdicts, findings);
     }
+
+    /** Said wherever an opened fuse is spoken of. [practice] */
+    static final Finding OPENED = Finding.stop(
+            Demand.FIND_CAUSE,
+            "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors.");
 
     private static Judged ohms(String section, Reading reading, TestRequest request) {
         if (!reading.isFigure()) {

@@ -21,7 +21,6 @@ import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Offers;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
-import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -95,10 +94,7 @@ final class FuseMatch {
             wire(request.required(), circuit).ifPresent(out::add);
         }
         if (!Boolean.TRUE.equals(request.circuit().role().isCauseFound())) {
-            out.add(
-                    Finding.stop(
-                            Demand.FIND_CAUSE,
-                            "No power until it is known why it opened: every load to ground, start devices, rubbed wires, seized motors."));
+            out.add(FuseJudgement.OPENED);
         }
         return out;
     }
