@@ -28,7 +28,7 @@ const store = useCall()
   gap: 0 12px;
 }
 .first {
-  margin-right: auto;
+  flex: 1 1 auto;
 }
 @media (max-width: 839px) {
   .before {

@@ -90,6 +90,13 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
         is-clearable
         :choices="PRESSURES"
       />
+      <v-btn
+        v-if="store.isWorking && !isTyping && !known.length"
+        variant="text"
+        height="48"
+        @click="at.didNotStart()"
+        >did not start</v-btn
+      >
       <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
       <FindingLines :findings="findings" class="found" />
       <p v-if="judged('AMPS')" class="zb-note found">{{ judged('AMPS')?.reckoning }}</p>

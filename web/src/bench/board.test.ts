@@ -22,6 +22,7 @@ const offer = (title: string, grade: Grade, cells: OfferView['cells']): OfferVie
   cells,
   changes: ['2 wires move'],
   asks: [],
+  isPartlyThere: false,
 })
 const found: MatchesView = {
   findings: [],

@@ -52,7 +52,10 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
     }
     return false
   }
-  return { ...readings, rows, speed, rated, pressures, isCompressor, canKeep, keep }
+  /** It was called to run and drew nothing: a finding of its own, in a tap. */
+  const didNotStart = () =>
+    store.change('POST', '/amps', `${which()?.name ?? ''} did not start`, given({ AMPS: '0' }))
+  return { ...readings, rows, speed, rated, pressures, isCompressor, canKeep, keep, didNotStart }
 }
 
 export type AmpsAt = ReturnType<typeof useAmps>

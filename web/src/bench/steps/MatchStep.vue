@@ -143,6 +143,7 @@ const words = computed(() => {
   const title = picked.value.title
   if (source.value === 'TYPED') return `Use ${title}`
   if (source.value === 'COUNTER') return `Order ${title}`
+  if (picked.value.isPartlyThere) return `${title}: one stays, take the rest`
   return source.value === 'ELSEWHERE'
     ? `Take ${title}, ${picked.value.where}`
     : `Take ${title} from the truck`

@@ -26,6 +26,7 @@ describe('Match', () => {
     cells: [],
     changes: [],
     asks: [],
+    isPartlyThere: false,
   })
 
   it('takes the best that fits with one tap', async () => {

@@ -37,8 +37,10 @@ class PartsTest {
             Locator board = at.page.locator(".board");
             assertThat(board).containsText("13.8 A switched");
             at.action().click();
+            assertThat(at.action()).containsText("Measure the new");
             at.action().click();
             at.reading("12.1");
+            assertThat(at.action()).containsText("hook it up");
             at.action().click();
             makeSafe(at, 3);
             Locator steps = at.page.locator(".steps li");
@@ -77,10 +79,12 @@ class PartsTest {
             assertThat(at.page.locator("section[aria-label=STOP]")).hasCount(0);
             at.action().click();
             at.button("without naming wires").click();
+            assertThat(at.action()).containsText("Measure the new");
             at.action().click();
             for (int fuse = 0; fuse < 3; fuse++) {
                 at.reading("0.1");
             }
+            assertThat(at.action()).containsText("hook it up");
             at.action().click();
             makeSafe(at, 6);
             assertThat(at.page.locator("ol.steps")).containsText("All 3 fuses new");

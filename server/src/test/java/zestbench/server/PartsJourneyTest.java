@@ -153,14 +153,17 @@ class PartsJourneyTest {
                 .as("the next thing on the call is what the STOP asks for")
                 .isEqualTo("Pull the disconnect: a contact is welded");
         assertThat(change("/override", past).at("/parts/0").has("stop")).isFalse();
-        assertThat(texts(bench.get(call).json().at("/tape"), "/text/detail").toString()).contains("pulled at the panel");
+        assertThat(texts(bench.get(call).json().at("/tape"), "/text/detail").toString())
+                .contains("pulled at the panel");
         measure("COIL", 12.4);
         look("CONTACTS", "burnt");
         change(part + "/choice", "{\"text\":\"2 POLE 40 FLA LRA 200 COIL 24 V 50/60 HZ LUGS\"}");
         change(part + "/readings", "{\"piece\":0,\"readings\":[{\"section\":\"COIL\",\"value\":12.1}]}");
         sheet();
         closeProved();
-        assertThat(texts(bench.get(call).json().at("/leave/writeUps"), "/what")).contains("Pan rusted.").doesNotContain("Coil hums.");
+        assertThat(texts(bench.get(call).json().at("/leave/writeUps"), "/what"))
+                .contains("Pan rusted.")
+                .doesNotContain("Coil hums.");
     }
 
     @Test

@@ -17,4 +17,9 @@ public record Judged(
         double uncertainty,
         @Nullable Double rated,
         @Nullable Limits limits,
-        Reckoning reckoning) {}
+        Reckoning reckoning) {
+    /** The same, read of what goes by another name. */
+    public Judged of(String other) {
+        return new Judged(other, verdict, reading, uncertainty, rated, limits, reckoning);
+    }
+}

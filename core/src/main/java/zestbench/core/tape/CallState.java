@@ -367,6 +367,11 @@ public final class CallState {
     /** The id, with the other part's behind it, of a section that a piece chosen for another part has to spare. */
     public static final String SPARE = "spare-of-";
 
+    /** Whether an offer's piece is one that is there already. */
+    public static boolean isStanding(String id) {
+        return id.equals(STAYING) || id.startsWith(SPARE);
+    }
+
     /**
      * What need not come off the truck: the sections of the old part that read good and can stay in, and sections that a piece
      * chosen for another capacitor of this call leaves free. They cost nothing.
@@ -381,6 +386,11 @@ public final class CallState {
             }
         }
         return out;
+    }
+
+    /** Readings that stand for the {@code piece} of a choice that is the old part, or a section of it. */
+    public List<Entry.Measured> readingsOfStaying(PartState part, Spec staying, int piece) {
+        return Standing.readings(part, staying, piece);
     }
 
     /** The capacitor in question that serves {@code motor}. */

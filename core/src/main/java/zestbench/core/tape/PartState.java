@@ -123,10 +123,12 @@ public final class PartState {
         }
     }
 
-    /** Readings that were judged by another label no longer stand; windings and looks hang on none. */
+    /** Readings that were judged by another label no longer stand; windings, looks and what was not judged hang on none. */
     private void label(Entry.LabelRead read) {
         if (!read.spec().equals(spec)) {
-            readings.values().removeIf(t -> !(t.line().entry() instanceof Entry.WindingsRead));
+            readings.values()
+                    .removeIf(t -> !(t.line().entry() instanceof Entry.WindingsRead)
+                            && t.judged().verdict() != Verdict.NOT_JUDGED);
         }
         text = read.text();
         spec = read.spec();
@@ -159,12 +161,18 @@ public final class PartState {
     void judgeAmps(Plates plates) {
         for (Map<String, Taken> each : List.of(readings, amps)) {
             each.replaceAll((key, taken) -> {
-                Line line = Rejudged.of(taken.line(), plates);
+                Line line = Rejudged.of(taken.line(), plates, labelAmps());
                 return line == taken.line() || !(line.entry() instanceof Entry.AmpsRead read)
                         ? taken
                         : new Taken(taken.line(), read.judged(), read.findings());
             });
         }
+    }
+
+    /** A motor's own rating, where its label gives one; null where it does not. */
+    private @Nullable Double labelAmps() {
+        List<Double> amps = family().kind().equals(MotorLabel.KIND) ? spec.numbers("fullLoadAmps") : List.of();
+        return amps.isEmpty() ? null : amps.get(0);
     }
 
     private static boolean isToGround(String subject) {

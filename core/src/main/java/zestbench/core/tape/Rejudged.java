@@ -13,14 +13,25 @@ import zestbench.core.quantity.Meter;
 final class Rejudged {
     private Rejudged() {}
 
-    /** The same line, its figure judged by the plates where it was not and they tell its rating now. */
     static Line of(Line line, Plates plates) {
+        return of(line, plates, null);
+    }
+
+    /**
+     * The same line, its figure judged by label or plates where it was not and they tell its rating now.
+     *
+     * @param labelAmps of the motor's own label, which goes before the plates; null where it gives none
+     */
+    static Line of(Line line, Plates plates, @Nullable Double labelAmps) {
         if (!(line.entry() instanceof Entry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
             return line;
         }
         RunningAmps.Rated rated = RatedMotor.at(
                         plates, read.at() == null ? RatedMotor.nameOf(read.place(), "") : read.at())
                 .rated();
+        if (labelAmps != null) {
+            rated = new RunningAmps.Rated(labelAmps, labelAmps, rated.lockedRotor(), rated.volts());
+        }
         Double limit = read.place() == RunningAmps.Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
         if (limit == null) {
             return line;

@@ -6,6 +6,7 @@ import java.util.Optional;
 import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.value.Value;
 
@@ -35,6 +36,24 @@ final class Standing {
             }
         }
         return rows.size() == 2 && good.size() == 1 ? Optional.of(only(part.spec(), good)) : Optional.empty();
+    }
+
+    /** Readings of what stays, as those of the {@code piece} it goes on as: it need not be measured twice. */
+    static List<Entry.Measured> readings(PartState part, Spec staying, int piece) {
+        List<Spec> rows = staying.rows(SECTIONS);
+        boolean isWhole = rows.size() == part.spec().rows(SECTIONS).size();
+        List<String> names = part.family().sections().apply(staying);
+        List<Entry.Measured> out = new ArrayList<>();
+        for (Taken taken : part.readings().values()) {
+            String subject = taken.judged().subject();
+            boolean isMeant = isWhole || subject.equals(rows.get(0).text("name").orElse(""));
+            if (isMeant && taken.line().entry() instanceof Entry.Measured m) {
+                Judged judged = isWhole ? m.judged() : m.judged().of(names.get(0));
+                out.add(new Entry.Measured(
+                        part.id(), piece, m.method(), judged, m.shortRating(), m.findings(), m.meter(), m.rules()));
+            }
+        }
+        return out;
     }
 
     /** Sections of the one new piece of {@code other} that serve nothing there. */

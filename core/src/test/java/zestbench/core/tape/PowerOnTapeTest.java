@@ -279,6 +279,30 @@ class PowerOnTapeTest {
         assertThat(ampsVerdict()).as("25 A of RLA 17.9").isEqualTo(Verdict.WEAK);
     }
 
+    @Test
+    void ampsOfAMotorAreJudgedOnceItsLabelIsRead() {
+        add(new Entry.PartAdded("m", "motor", "Outdoor fan motor", "Outdoor fan motor", ""));
+        Judgement unknown = RunningAmps.judge(
+                List.of(new RunningAmps.Taken(RunningAmps.Place.FAN, 1.7, null, null, null, false)),
+                new RunningAmps.Rated(null, null, null),
+                Meter.USUAL);
+        add(new Entry.AmpsRead(
+                "m",
+                RunningAmps.Place.FAN,
+                unknown.verdicts().get(0),
+                unknown.findings(),
+                "Outdoor fan motor",
+                null,
+                null,
+                null,
+                null,
+                null));
+        assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.NOT_JUDGED);
+        String label = "1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.9 A CWLE 5 µF 370 V";
+        add(new Entry.LabelRead("m", label, spec("motor", label)));
+        assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.GOOD);
+    }
+
     private Verdict ampsVerdict() {
         Line line = state().amps().values().iterator().next();
         return ((Entry.AmpsRead) line.entry()).judged().verdict();
@@ -304,6 +328,12 @@ class PowerOnTapeTest {
         assertThat(standing.get(0).spec().rows("sections")).hasSize(1);
         assertThat(standing.get(0).spec().rows("sections").get(0).number("microfarads"))
                 .contains(45.0);
+        var readings =
+                state().readingsOfStaying(state().part("c"), standing.get(0).spec(), 1);
+        assertThat(readings).extracting(Entry.Measured::piece).containsExactly(1);
+        assertThat(readings.get(0).judged().subject())
+                .as("the only section of a piece")
+                .isEqualTo("CAPACITOR");
         add(new Entry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "outdoor fan"));
         assertThat(state().standing(state().part("d"))).isEmpty();
         List<Entry.Piece> pieces = List.of(new Entry.Piece("X-9", spec("capacitor", DUAL)));

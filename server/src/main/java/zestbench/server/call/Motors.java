@@ -299,7 +299,11 @@ public class Motors {
             calls.add(
                     callId,
                     who,
-                    Leaving.written(part.added().place(), words + ".", seen.meaning(), Entry.Urgency.WATCH,
+                    Leaving.written(
+                            part.added().place(),
+                            words + ".",
+                            seen.meaning(),
+                            Entry.Urgency.WATCH,
                             look.isOfItsPlace() ? null : part.id()));
         }
     }

@@ -99,6 +99,7 @@ class PartHttp {
 
     record MatchesView(List<FindingView> findings, List<OfferView> offers, List<RefusedView> refused) {}
 
+    /** @param isPartlyThere whether a piece of it is in the unit already */
     record OfferView(
             List<String> offer,
             String title,
@@ -107,7 +108,8 @@ class PartHttp {
             String where,
             List<CellView> cells,
             List<String> changes,
-            List<String> asks) {}
+            List<String> asks,
+            boolean isPartlyThere) {}
 
     record CellView(String attribute, String required, String offered, Grade outcome, String why, String mark) {}
 
@@ -266,7 +268,8 @@ class PartHttp {
                                         .toList()),
                         m.criteria().stream().map(c -> cell(family, c)).toList(),
                         m.changes(),
-                        m.asks()))
+                        m.asks(),
+                        m.offer().stream().anyMatch(CallState::isStanding)))
                 .toList();
         return new MatchesView(
                 answer.findings().stream().map(FindingView::of).toList(), offers, refused(family, answer.matches()));

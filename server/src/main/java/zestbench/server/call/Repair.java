@@ -255,7 +255,10 @@ public class Repair {
         writeUp(callId, who, part, answer.findings());
         for (int i = 0; i < ids.size(); i++) {
             if (ids.get(i).equals(CallState.STAYING)) {
-                stays(callId, who, part, i);
+                for (Entry.Measured reading :
+                        call.state().readingsOfStaying(part, pieces.get(i).spec(), i)) {
+                    calls.add(callId, who, reading);
+                }
             } else if (!standing.containsKey(ids.get(i))) {
                 truck.take(ids.get(i), who, callId);
             }
@@ -268,26 +271,6 @@ public class Repair {
             if (finding.isWriteUp()) {
                 String place = part.added().place();
                 calls.add(callId, who, Leaving.written(place, finding.text(), "", Entry.Urgency.SOON, null));
-            }
-        }
-    }
-
-    /** What stays in was measured already: its readings stand for the piece. */
-    private void stays(long callId, String who, PartState part, int piece) {
-        for (Taken taken : part.readings().values()) {
-            if (taken.line().entry() instanceof Entry.Measured m) {
-                calls.add(
-                        callId,
-                        who,
-                        new Entry.Measured(
-                                part.id(),
-                                piece,
-                                m.method(),
-                                m.judged(),
-                                m.shortRating(),
-                                m.findings(),
-                                m.meter(),
-                                m.rules()));
             }
         }
     }
