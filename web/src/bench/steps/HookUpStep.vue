@@ -1,3 +1,8 @@
+<script lang="ts">
+/** Parts whose wires, or whose new leads, somebody chose not to name: not asked again while the bench is open. */
+const unnamed = new Set<string>()
+</script>
+
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
@@ -16,10 +21,20 @@ import WireEditor from '../WireEditor.vue'
 const store = useCall()
 const part = computed(() => store.part)
 const sheet = ref<SheetView | null>(null)
-const isEditing = ref(part.value?.wires.length === 0 && !part.value.isSheetOpened && !part.value.isDead)
+const isEditing = ref(
+  !unnamed.has(`wires ${part.value?.id}`) &&
+    part.value?.wires.length === 0 &&
+    !part.value.isSheetOpened &&
+    !part.value.isDead,
+)
 /** Leads of the new part are told before its sheet is made, by families that have such. */
 const newPart = computed(() => FAMILIES[part.value?.kind ?? '']?.newPart)
-const isNaming = ref(!!newPart.value && part.value?.leads?.wires.length === 0 && !part.value.isSheetOpened)
+const isNaming = ref(
+  !unnamed.has(`leads ${part.value?.id}`) &&
+    !!newPart.value &&
+    part.value?.leads?.wires.length === 0 &&
+    !part.value.isSheetOpened,
+)
 const leadsView = ref<{ keep: () => unknown } | null>(null)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
@@ -59,6 +74,11 @@ const action = computed(() => {
   if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
   return { words: 'Prove it', go: () => store.goStep('PROVE') }
 })
+function leaveUnnamed(what: 'wires' | 'leads') {
+  unnamed.add(`${what} ${part.value?.id}`)
+  if (what === 'wires') isEditing.value = false
+  else isNaming.value = false
+}
 function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on })
 }
@@ -173,7 +193,7 @@ async function openCapacitor() {
       :keeps="isEditing || isNaming"
       @act="action.go?.()"
     >
-      <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="isNaming = false"
+      <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="leaveUnnamed('leads')"
         >without naming leads</v-btn
       >
       <template v-else-if="part.chosen && !isEditing">
@@ -187,7 +207,7 @@ async function openCapacitor() {
           <v-btn variant="text" height="32" @click="saveDrawings('png')">PNG</v-btn>
         </template>
       </template>
-      <v-btn v-else-if="isEditing" variant="text" height="32" @click="isEditing = false"
+      <v-btn v-else-if="isEditing" variant="text" height="32" @click="leaveUnnamed('wires')"
         >without naming wires</v-btn
       >
     </ActionBar>
