@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import ActionBar from '@/shared/ActionBar.vue'
 import { FAMILIES } from '@/families'
 import LabelledField from '@/shared/LabelledField.vue'
@@ -40,6 +40,13 @@ function pageToStart(): Page {
   return toTick.value.length === 0 && store.call?.safe.live ? 'AMPS' : 'LOOK'
 }
 page.value = pageToStart()
+// the last tick of the sheet may still be on its way when this step opens
+watch(
+  () => part.value?.filled.includes('HOOK_UP'),
+  () => {
+    if (page.value === 'NEW') page.value = pageToStart()
+  },
+)
 
 const action = computed<{ words: string; go: (() => unknown) | null; keeps?: boolean }>(() => {
   const p = part.value

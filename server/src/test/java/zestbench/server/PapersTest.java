@@ -72,6 +72,22 @@ class PapersTest {
     }
 
     @Test
+    void aStopThatStandsIsOnThePaperInTheSameWords() throws Exception {
+        Bench call = Bench.callTo(bench, "split system");
+        String part = call.part("fuse", "30 A 600 V CLASS RK5 TIME DELAY");
+        call.does(part + "/readings", "{\"readings\":[{\"section\":\"FUSE 1\",\"overRange\":true}]}");
+        String words = call.view().at("/parts/0/stop/text").asString();
+        assertThat(words).contains("known why it opened");
+        assertThat(bench.get(call.call + "/summary").text()).contains("STOP: Find why it opened first. " + words);
+        try (PDDocument pdf =
+                Loader.loadPDF(bench.get(call.call + "/report.pdf").raw().body())) {
+            assertThat(new PDFTextStripper().getText(pdf).replaceAll("\\s+", " "))
+                    .as("the flag stands a line apart from its words")
+                    .contains("STOP", "Find why it opened first.", words.substring(0, words.indexOf(", start")));
+        }
+    }
+
+    @Test
     void theStickerIsOfLabelSizeAndItsCodeLeadsToTheRecord() throws Exception {
         String id = Bench.unit(bench, "loft 7 heat pump").at("/id").asString();
         try (PDDocument pdf = Loader.loadPDF(

@@ -1,7 +1,9 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Proof;
@@ -56,15 +58,18 @@ public final class ProofList {
     /** New pieces that are to be measured before any wire goes on them, in short; empty where all are. */
     public static List<String> toMeasure(PartState part) {
         Entry.Chosen chosen = part.chosen();
-        List<String> out = new ArrayList<>();
+        Map<String, Integer> counts = new LinkedHashMap<>();
         for (int piece = 0; chosen != null && piece < chosen.pieces().size(); piece++) {
             if (!isProved(part, piece)) {
-                out.add(part.family()
+                String text = part.family()
                         .shortText()
-                        .apply(chosen.pieces().get(piece).spec()));
+                        .apply(chosen.pieces().get(piece).spec());
+                counts.merge(text, 1, Integer::sum);
             }
         }
-        return out;
+        return counts.entrySet().stream()
+                .map(e -> (e.getValue() > 1 ? e.getValue() + " × " : "") + e.getKey())
+                .toList();
     }
 
     /** What still stands between the part and its being closed as replaced; empty where nothing does. */

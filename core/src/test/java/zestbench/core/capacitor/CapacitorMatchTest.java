@@ -185,4 +185,29 @@ class CapacitorMatchTest {
     private static MatchAnswer stock(Spec need, List<StockLine> stock, ShopRules rules) {
         return CapacitorMatch.of(new MatchRequest(need, List.of(), Circuit.UNKNOWN, List.of(), stock, rules));
     }
+
+    /** A witness may tell of one section, of both or of neither: whatever it tells, a match is answered. */
+    @ParameterizedTest(name = "{0} and a witness with {1}+{2}")
+    @CsvSource({
+        "MOTOR_LABEL, 5, 0",
+        "MOTOR_LABEL, 45, 5",
+        "UNIT_PLATE, 45, 0",
+        "UNIT_DIAGRAM, 7.5, 0",
+        "MEASURED, 44, 0",
+        "PART_LABEL, 45, 5"
+    })
+    void aWitnessOfOneSectionIsHeardToo(MatchRequest.Source source, double first, double second) {
+        MatchRequest request = new MatchRequest(
+                Parts.spec(45, 5, 440, 6),
+                List.of(new MatchRequest.Witness(source, Parts.spec(first, second, 440, 6))),
+                MatchRequest.Circuit.UNKNOWN,
+                List.of(
+                        new MatchRequest.Offer("dual", Parts.spec(45, 5, 440, 6)),
+                        new MatchRequest.Offer("single", Parts.spec(45, 0, 440, 6))),
+                List.of(),
+                ShopRules.DEFAULT);
+        assertThat(CapacitorMatch.of(request).matches())
+                .hasSize(2)
+                .allSatisfy(m -> assertThat(m.criteria()).isNotEmpty());
+    }
 }

@@ -6,6 +6,7 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units.UnitView;
@@ -31,6 +32,13 @@ final class CallSummary {
                     .append("\n");
         } else {
             out.append("Quick check\n");
+        }
+        for (Stop stop : Stop.of(call.state())) {
+            out.append("STOP: ")
+                    .append(stop.words())
+                    .append(". ")
+                    .append(stop.text())
+                    .append('\n');
         }
         for (Line line : call.tape()) {
             TapeText text = TapeText.of(line.entry());

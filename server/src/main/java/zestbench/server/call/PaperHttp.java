@@ -25,6 +25,7 @@ import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.paper.Paper;
@@ -96,6 +97,13 @@ class PaperHttp {
                 .filter(o -> o.key().equals(leave.taken()))
                 .forEach(o -> filled.put(
                         "chosen", Map.of("title", o.tier().title(), "words", o.words(), "reckoning", o.reckoning())));
+        List<Map<String, Object>> stops = new ArrayList<>();
+        for (Stop stop : Stop.of(call.state())) {
+            String on =
+                    stop.part() == null ? "" : call.part(stop.part()).added().title() + ":";
+            stops.add(Map.of("action", stop.words(), "part", on, "text", stop.text()));
+        }
+        filled.put("stops", stops);
         filled.put("parts", parts);
         filled.put("hasParts", !parts.isEmpty());
         filled.put("writeUps", writeUps);
