@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { computed, reactive, ref } from 'vue'
 import FindingLines from '@/shared/FindingLines.vue'
-import NumberPad from '@/shared/NumberPad.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
+import PadDesk from './PadDesk.vue'
 import ReadingRow from './ReadingRow.vue'
-import MeterTake from './MeterTake.vue'
 
 /** Running amps of the motors that hang on a part; a rating that is not known can come later. */
 const store = useCall()
@@ -47,12 +46,17 @@ defineExpose({ isReady, next })
 </script>
 
 <template>
-  <div class="desk" :class="{ reading: active }">
-    <div>
-      <p class="zb-caution zb-small">
-        Power is on: clear of blades and terminals. Amps end the dead reading.
-      </p>
-      <div v-for="m in motors" :key="m.place" class="motor">
+  <div>
+    <p class="zb-caution zb-small">Power is on: clear of blades and terminals. Amps end the dead reading.</p>
+    <PadDesk
+      v-model="typed"
+      :is-reading="active !== null && store.isWorking"
+      :at="active"
+      unit="A"
+      :is-ready="isReady"
+      @next="next"
+    >
+      <div v-for="m in motors" :key="m.place" class="motor" :class="{ on: active === m.place }">
         <ReadingRow
           :subject="SHORT[m.place]"
           :judged="active === m.place && typed ? null : known(m.place)"
@@ -82,23 +86,11 @@ defineExpose({ isReady, next })
         <p v-if="known(m.place)" class="zb-soft">{{ known(m.place)?.reckoning }}</p>
         <FindingLines :findings="known(m.place)?.findings ?? []" />
       </div>
-    </div>
-    <div v-if="active && store.isWorking">
-      <MeterTake :subject="active" unit="A" @take="typed = $event" />
-      <NumberPad v-model="typed" unit="A" :is-ready="isReady" @next="next" />
-    </div>
+    </PadDesk>
   </div>
 </template>
 
 <style scoped>
-.desk {
-  display: grid;
-  gap: 12px 20px;
-}
-.desk.reading {
-  grid-template-columns: minmax(0, 1fr) 236px;
-  align-items: start;
-}
 .motor {
   border-bottom: 1px solid var(--zb-hair);
   padding-bottom: 8px;
@@ -122,8 +114,8 @@ defineExpose({ isReady, next })
   font-size: 19px;
 }
 @media (max-width: 839px) {
-  .desk.reading {
-    grid-template-columns: minmax(0, 1fr);
+  .motor:not(.on) .line {
+    display: none;
   }
 }
 </style>

@@ -29,6 +29,9 @@ const verdictOf = (pair: string) =>
     (v) => v.subject === pair,
   ) ?? null
 const figureOf = (pair: string) => props.at.figureOf(pair) || verdictOf(pair)?.figure || ''
+/** What is typed to ground is in MΩ; what was judged carries its own unit. */
+const unitOf = (pair: string) =>
+  (props.at.figureOf(pair) ? '' : verdictOf(pair)?.unit) || (props.at.isGround(pair) ? 'MΩ' : 'Ω')
 const cooling = computed(() => {
   const due = props.at.known()?.againAtMillis
   return due === undefined ? '' : clock(due - timers.now.getTime())
@@ -57,7 +60,7 @@ const cooling = computed(() => {
         v-for="pair in rows"
         :key="pair"
         :name="pair"
-        :unit="at.isGround(pair) ? 'MΩ' : 'Ω'"
+        :unit="unitOf(pair)"
         :figure="figureOf(pair)"
         :is-on="pair === active"
         :is-off="!store.isWorking"

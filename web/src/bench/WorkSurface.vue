@@ -87,6 +87,7 @@ provide(
   reactive({
     // where a step of the call sees to it, that step's own action leads on
     stop: computed(() => (store.isAtStop && !store.part ? null : store.stop)),
+    said: computed(() => store.stop?.text ?? null),
     isAtStop: computed(() => store.isAtStop && !store.part?.looks.length),
     goStop: () => {
       // what it asks for is tapped further down on the step it stands on

@@ -9,7 +9,7 @@ import { BENCH } from '@/shared/bench'
  */
 const props = defineProps<{ findings: readonly FindingView[]; isPlain?: boolean }>()
 const bench = inject(BENCH, null)
-const shown = computed(() => props.findings.filter((f) => f.text !== bench?.stop?.text))
+const shown = computed(() => props.findings.filter((f) => f.text !== bench?.said))
 const WORDS = { STOP: 'STOP', CAUTION: 'CAUTION', INFO: '' } as const
 </script>
 

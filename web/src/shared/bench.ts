@@ -5,6 +5,8 @@ import type { FindingView } from '@/api/types'
 export interface Bench {
   /** The STOP that stands here; null where none does. */
   readonly stop: { text: string; action: string } | null
+  /** What the standing STOP says above the step, so that it is not said again below. */
+  readonly said: string | null
   /** Whether this is where the STOP is seen to. */
   readonly isAtStop: boolean
   goStop(): void

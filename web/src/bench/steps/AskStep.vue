@@ -75,13 +75,13 @@ const action = computed(() => {
             <b>Found: {{ f.title }}</b>
           </p>
           <p v-if="f.causes.length">
-            <span class="zb-small">May have brought it</span>
+            <span class="zb-small beside">May have brought it</span>
             <span v-for="c in f.causes.slice(0, 4)" :key="c.key" class="beside"
               >{{ c.title }} <b>{{ c.share }}</b></span
             >
           </p>
           <p v-if="f.harms.length">
-            <span class="zb-small">May have harmed</span>
+            <span class="zb-small beside">May have harmed</span>
             <span v-for="h in f.harms.slice(0, 4)" :key="h.key" class="beside"
               >{{ h.title }} <b>{{ h.share }}</b></span
             >
@@ -132,7 +132,7 @@ const action = computed(() => {
     </div>
     <ActionBar :words="action.words" :is-off="!action.go || !store.isWorking" @act="action.go?.()">
       <v-btn
-        v-if="suspect && isAnswered && store.isWorking && !store.call?.parts.length"
+        v-if="suspect && isAnswered && store.isWorking && !store.stop && !store.call?.parts.length"
         variant="text"
         height="32"
         @click="question(suspect)"
@@ -166,6 +166,9 @@ const action = computed(() => {
   padding-bottom: 6px;
   margin-bottom: 6px;
   border-bottom: 1px solid var(--zb-hair);
+}
+.proved .top {
+  display: flex;
 }
 .next .line {
   border: 0;

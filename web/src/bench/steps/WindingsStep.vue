@@ -16,11 +16,20 @@ const at = useWindings(
   () => place.value,
 )
 const { isEnough, read } = at
-const action = computed(() =>
-  isEnough.value
-    ? { words: 'Put it on the tape', go: () => void at.keep() }
-    : { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() },
+/** Where a STOP asks for every load to ground: the next one that was not read so. */
+const toGround = computed(() =>
+  store.stop?.demand === 'LOADS_TO_GROUND' ? places.value.find((p) => !p.isReadToGround) : undefined,
 )
+const action = computed(() => {
+  if (isEnough.value) return { words: 'Put it on the tape', go: () => void at.keep() }
+  const load = toGround.value
+  if (load)
+    return {
+      words: `Read to ground: ${load.place.toLowerCase()}`,
+      go: load.placeId === place.value?.placeId ? null : () => (placeId.value = String(load.placeId)),
+    }
+  return { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() }
+})
 </script>
 
 <template>
@@ -38,7 +47,12 @@ const action = computed(() =>
         <WindingsDesk :at="at" />
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!store.isWorking" :keeps="isEnough" @act="action.go">
+    <ActionBar
+      :words="action.words"
+      :is-off="!store.isWorking || !action.go"
+      :keeps="isEnough"
+      @act="action.go?.()"
+    >
       <span v-if="!isEnough && Object.keys(read).length" class="zb-soft">three pairs, or one to ground</span>
     </ActionBar>
   </div>

@@ -246,6 +246,7 @@ describe('Windings', () => {
     verdicts: [] as JudgedView[],
     findings: [],
     named: '',
+    isReadToGround: false,
     ...more,
   })
 
@@ -281,6 +282,35 @@ describe('Windings', () => {
         ],
       },
     ])
+  })
+
+  it('shows what was judged to ground in its own unit, never as so many MΩ', async () => {
+    server({})
+    const grounded = { ...judged('1-GROUND', 'FAILED', '20000.00'), unit: 'Ω' }
+    const call = callWith([], { windings: [place({ verdicts: [grounded] })] })
+    const view = await onBench(WindingsStep, call, { call: 'WINDINGS' })
+    const row = view.findAll('.pair').find((r) => r.text().includes('1-GROUND'))
+    expect(row?.text()).toContain('20000.00')
+    expect(row?.text()).not.toContain('MΩ')
+  })
+
+  it('leads from load to load where a STOP asks for each to ground', async () => {
+    server({})
+    const call = callWith([], {
+      windings: [place({ isReadToGround: true }), { ...place(), placeId: 5, place: 'Outdoor fan motor' }],
+      stop: {
+        demand: 'LOADS_TO_GROUND',
+        action: 'Read each load to ground',
+        text: '1 is grounded.',
+        callStep: 'WINDINGS',
+      },
+    })
+    const view = await onBench(WindingsStep, call, { call: 'WINDINGS' })
+    expect(action(view)).toBe('Read to ground: outdoor fan motor')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(view.find('[aria-pressed=true]').text()).toBe('Outdoor fan motor')
+    expect(action(view)).toBe('(Read to ground: outdoor fan motor)')
   })
 
   it('shows how long the shell has to cool', async () => {

@@ -128,6 +128,15 @@ class CallJourneyTest {
     }
 
     @Test
+    void noWireNamedIsNothingFound() {
+        label("45/5 MFD 370VAC ±6%");
+        RunningBench.Answer none = bench.send("PUT", part + "/wires", "{\"wires\":[]}");
+        assertThat(none.status()).isEqualTo(400);
+        assertThat(none.text()).contains("name at least one wire");
+        assertThat(view().at("/parts/0/isFoundKept").asBoolean()).isFalse();
+    }
+
+    @Test
     void puttingBackGivesThePiecesBack() {
         label("45/5 MFD 370VAC ±6%");
         JsonNode offer = bench.get(part + "/matches").json().at("/offers/0");

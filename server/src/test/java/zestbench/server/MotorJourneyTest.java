@@ -169,7 +169,9 @@ class MotorJourneyTest {
                 change("/amps", "{\"placeId\":" + compressor + ",\"amps\":7.2,\"inrush\":97,\"pressuresEqual\":true}");
         assertThat(kept.at("/amps/0/rating").asString()).isEqualTo("RLA 20.6 A");
         assertThat(texts(kept.at("/amps/0/readings"), "/subject")).containsExactly("COMPRESSOR", "COMPRESSOR INRUSH");
-        assertThat(kept.at("/ask/suspects/0/speaksFor").toString()).contains("near-equal pressures while it runs");
+        assertThat(kept.at("/ask/proved").toString())
+                .as("equal pressures while it runs are a proof")
+                .contains("not-pumping");
         JsonNode trends = bench.get(call + "/amps/trends").json().at("/trends");
         assertThat(trends.toString()).contains("readings, 17.90 A to 7.20 A");
     }

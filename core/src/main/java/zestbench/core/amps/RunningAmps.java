@@ -157,7 +157,6 @@ public final class RunningAmps {
     }
 
     private static Judged still(Taken taken, @Nullable Double limit, Meter meter) {
-        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
         Reckoning reckoning = limit == null
                 ? Reckoning.of(Mark.PRACTICE, "{} A: did not start.", taken.amps())
                 : Reckoning.of(
@@ -166,19 +165,15 @@ public final class RunningAmps {
                         taken.amps(),
                         Figures.fixed(100 * taken.amps() / limit, 1),
                         limit);
-        return new Judged(
-                taken.place().name(), Verdict.FAILED, reading, meter.uncertaintyOf(reading), limit, null, reckoning);
+        return withoutLimits(taken, Verdict.FAILED, limit, meter, reckoning);
     }
 
     private static Judged notPumping(Taken taken, @Nullable Double limit, Meter meter) {
-        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
-        return new Judged(
-                taken.place().name(),
+        return withoutLimits(
+                taken,
                 Verdict.FAILED,
-                reading,
-                meter.uncertaintyOf(reading),
                 limit,
-                null,
+                meter,
                 Reckoning.of(
                         Mark.PRACTICE,
                         "{} A with near-equal pressures: it runs and does not pump; amps alone do not tell.",
@@ -186,19 +181,23 @@ public final class RunningAmps {
     }
 
     private static Judged notJudged(Taken taken, Meter meter) {
-        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
-        return new Judged(
-                taken.place().name(),
+        return withoutLimits(
+                taken,
                 Verdict.NOT_JUDGED,
-                reading,
-                meter.uncertaintyOf(reading),
                 null,
-                null,
+                meter,
                 Reckoning.of(
                         Mark.PRACTICE,
                         "{} A, not judged: no {} known.",
                         taken.amps(),
                         taken.place() == Place.COMPRESSOR ? "RLA" : "FLA"));
+    }
+
+    /** A verdict that no limits decided. */
+    private static Judged withoutLimits(
+            Taken taken, Verdict verdict, @Nullable Double rated, Meter meter, Reckoning reckoning) {
+        Reading reading = Reading.of(Quantity.AMPS, taken.amps());
+        return new Judged(taken.place().name(), verdict, reading, meter.uncertaintyOf(reading), rated, null, reckoning);
     }
 
     /** ±10 % of the rated volts under load. [NEMA MG 1, 12.44] */

@@ -120,6 +120,13 @@ public final class Suspects {
         return out;
     }
 
+    /** Those that are still in question: what is proved is found and no longer ranked. */
+    public List<Suspect> open() {
+        return ranked().stream()
+                .filter(suspect -> !suspect.fault().isProvedBy(known))
+                .toList();
+    }
+
     /** What is proved: what came first before what it brought. */
     public List<Found> found() {
         List<Found> out = new ArrayList<>();

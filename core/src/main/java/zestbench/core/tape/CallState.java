@@ -38,6 +38,7 @@ import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
+import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
@@ -264,6 +265,15 @@ public final class CallState {
     /** The latest reading of windings, by place. */
     public Map<String, Line> windings() {
         return windings;
+    }
+
+    /** Whether a winding at a place was read to ground on this call. */
+    public boolean isReadToGround(String place) {
+        return windingsRead.stream()
+                .map(line -> (Entry.WindingsRead) line.entry())
+                .filter(read -> read.place().equals(place))
+                .flatMap(read -> read.verdicts().stream())
+                .anyMatch(judged -> judged.subject().endsWith(PairOhms.GROUND));
     }
 
     /** Every reading of windings, in the order they were taken. */

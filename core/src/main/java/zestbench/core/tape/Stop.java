@@ -19,7 +19,6 @@ import zestbench.core.shop.ShopRules;
 import zestbench.core.startdevice.StartDeviceLabel;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.tape.NextThing.CallStep;
-import zestbench.core.winding.PairOhms;
 
 /**
  * A STOP that stands on a call: what it asks for is the next action, until it is done or somebody goes on past it by name.
@@ -185,11 +184,7 @@ public record Stop(
     private static boolean areAllReadToGround(CallState call) {
         return UnitPlaces.of(call.plates().outdoor()).stream()
                 .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
-                .allMatch(p -> call.windingsRead().stream()
-                        .map(l -> (Entry.WindingsRead) l.entry())
-                        .filter(r -> r.place().equals(p.name()))
-                        .flatMap(r -> r.verdicts().stream())
-                        .anyMatch(j -> j.subject().endsWith(PairOhms.GROUND)));
+                .allMatch(p -> call.isReadToGround(p.name()));
     }
 
     private static Map<Demand, String> stops(List<Finding> findings) {

@@ -75,7 +75,7 @@ class ArrivalViewer {
         return new AskView(
                 state.isBegun(),
                 questions,
-                suspects(suspects.ranked()),
+                suspects(suspects.open()),
                 proved,
                 percent(suspects.other()),
                 suspects.next().map(ArrivalViewer::next).orElse(null));
@@ -230,13 +230,13 @@ class ArrivalViewer {
         }
         return unit.places().stream()
                 .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
-                .map(p -> windings(p.id(), p.name(), state.windings().get(p.name())))
+                .map(p -> windings(p.id(), p.name(), state.windings().get(p.name()), state.isReadToGround(p.name())))
                 .toList();
     }
 
-    private static WindingsView windings(long placeId, String place, @Nullable Line line) {
+    private static WindingsView windings(long placeId, String place, @Nullable Line line, boolean isReadToGround) {
         if (line == null) {
-            return new WindingsView(placeId, place, List.of(), List.of(), "", null, null);
+            return new WindingsView(placeId, place, List.of(), List.of(), "", null, null, isReadToGround);
         }
         Entry.WindingsRead read = (Entry.WindingsRead) line.entry();
         return new WindingsView(
@@ -248,7 +248,8 @@ class ArrivalViewer {
                 read.findings().stream().map(FindingView::of).toList(),
                 read.named(),
                 read.shellHot(),
-                read.isCoolingDown() ? line.atMillis() + Windings.COOL_DOWN_MINUTES * MILLIS_PER_MINUTE : null);
+                read.isCoolingDown() ? line.atMillis() + Windings.COOL_DOWN_MINUTES * MILLIS_PER_MINUTE : null,
+                isReadToGround);
     }
 
     /** Every place whose running amps can be read. */

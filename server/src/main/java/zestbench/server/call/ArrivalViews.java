@@ -106,7 +106,8 @@ final class ArrivalViews {
             List<FindingView> findings,
             String named,
             @Nullable Boolean shellHot,
-            @Nullable Long againAtMillis) {}
+            @Nullable Long againAtMillis,
+            boolean isReadToGround) {}
 
     /**
      * Running amps of a motor of the unit.

@@ -326,6 +326,11 @@ class PartHttp {
         return once.change(id, sender, () -> {
             var state = calls.working(id).part(part);
             List<Wire> wires = WiringHttp.wires(given, state.terminals());
+            InputProblem.require(
+                    !wires.isEmpty() || !state.wires().isEmpty(),
+                    "wires",
+                    0,
+                    "name at least one wire, or go on without naming wires");
             calls.add(id, sender.who(), new Entry.WiresFound(part, wires));
         });
     }
