@@ -1,47 +1,72 @@
 package zestbench.server;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.io.InputStream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
+import zestbench.server.data.Running;
+import zestbench.server.security.AccessCode;
+import zestbench.server.security.InnerPass;
 
-/** Says on the terminal where the bench is open, and the code that other devices give. */
+/** Says on the terminal where the bench is open, and shows the code that lets other devices in. */
 @Component
 class Announcement {
-    private static final String PORT = "port";
-
     private final Settings settings;
-    private final Environment environment;
+    private final OwnAddress address;
+    private final AccessCode code;
+    private final InnerPass inner;
+    private final Running running;
 
-    Announcement(Settings settings, Environment environment) {
+    Announcement(Settings settings, OwnAddress address, AccessCode code, InnerPass inner, Running running) {
         this.settings = settings;
-        this.environment = environment;
-    }
-
-    /** So that a backup finds the bench that holds the database. */
-    private void writePort(String port) {
-        try {
-            Path file = settings.data().resolve(PORT);
-            Files.writeString(file, port);
-            file.toFile().deleteOnExit();
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
-        }
+        this.address = address;
+        this.code = code;
+        this.inner = inner;
+        this.running = running;
     }
 
     @EventListener(ApplicationReadyEvent.class)
     void announce() {
-        String port = environment.getProperty("local.server.port", "");
-        writePort(port);
-        System.out.println("Zest Bench is open at http://127.0.0.1:" + port);
-        if (settings.host() != null) {
-            System.out.println("Other devices: http://" + settings.host() + ":" + port + "  access code "
-                    + settings.code() + ", given once on each device");
+        running.say(new Running.Reach(address.text(), inner.text()));
+        System.out.println("Zest Bench is open at " + address.text());
+        if (settings.isShared()) {
+            System.out.println("Other devices: " + (address.isTls() ? "https" : "http") + "://" + settings.host() + ":"
+                    + address.port());
+            if (!address.isTls()) {
+                System.out.println("Plain http: whoever listens on this network reads along and can take a device's"
+                        + " pass; --tls ends that.");
+            }
+            if (address.isOnlyLoopback()) {
+                System.out.println(settings.host() + " is a loopback address here, so only this machine gets in: give"
+                        + " the address that others see, such as 192.168.1.20.");
+            }
+            showCode();
+            if (System.console() != null) {
+                Thread asked = new Thread(this::showWhenAsked, "access-code");
+                asked.setDaemon(true);
+                asked.start();
+            }
         }
         System.out.println("Stop it with Ctrl+C.");
+    }
+
+    private void showCode() {
+        System.out.println("Access code " + code.show() + ", lets devices in for ten minutes; Enter, or ./zest code,"
+                + " shows a new one.");
+    }
+
+    /** Enter on the terminal asks for a new code. */
+    private void showWhenAsked() {
+        InputStream keys = System.in;
+        try {
+            for (int key = keys.read(); key >= 0; key = keys.read()) {
+                if (key == '\n') {
+                    showCode();
+                }
+            }
+        } catch (IOException closed) {
+            // no terminal: ./zest code is left
+        }
     }
 }

@@ -10,16 +10,19 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  *
  * @param data folder of the database and photos
  * @param demo whether an empty database is filled with the demo town
- * @param host name or address it is reached under besides loopback; null where only this machine reaches it
- * @param code what another device has to give once; null where none is asked
+ * @param host name or address other devices reach it under; null where only this machine does
  */
 @ConfigurationProperties("zest")
 public record Settings(
         Path data,
         @DefaultValue("true") boolean demo,
-        @Nullable String host,
-        @Nullable String code) {
+        @Nullable String host) {
     public Path photos() {
         return data.resolve("photos");
+    }
+
+    /** Whether other devices reach it, each of which then needs a pass. */
+    public boolean isShared() {
+        return host != null;
     }
 }

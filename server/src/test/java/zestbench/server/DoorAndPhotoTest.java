@@ -35,26 +35,6 @@ class DoorAndPhotoTest {
     }
 
     @Test
-    void anotherDeviceGivesTheCodeOnce() {
-        try (RunningBench shared =
-                RunningBench.start("--zest.demo=false", "--zest.host=127.0.0.1", "--zest.code=ABCD2345")) {
-            assertThat(shared.get("/api/people").status()).isEqualTo(401);
-            assertThat(shared.send("POST", "/api/door", null, "X-Access-Code", "WRONG")
-                            .status())
-                    .isEqualTo(401);
-            var given = shared.send("POST", "/api/door", null, "X-Access-Code", "abcd2345");
-            assertThat(given.status()).isEqualTo(204);
-            String cookie =
-                    given.raw().headers().firstValue("Set-Cookie").orElseThrow().split(";")[0];
-            assertThat(shared.send("GET", "/api/people", null, "Cookie", cookie).status())
-                    .isEqualTo(200);
-            assertThat(shared.get("/").status())
-                    .as("the screen itself loads, to ask for the code")
-                    .isEqualTo(200);
-        }
-    }
-
-    @Test
     void photosAreWrittenAnewUprightAndWithoutWhatTheCameraAdded() throws IOException {
         String part = aPart();
         byte[] photo = withExif(jpeg(80, 40), 6);

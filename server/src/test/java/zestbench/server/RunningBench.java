@@ -52,6 +52,11 @@ public final class RunningBench implements AutoCloseable {
         }
     }
 
+    /** Its data folder. */
+    public Path data() {
+        return Path.of(context.getEnvironment().getProperty("zest.data"));
+    }
+
     public String address() {
         return "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }

@@ -1,59 +1,47 @@
 package zestbench.server.backup;
 
 import java.io.BufferedReader;
+import java.io.FilterInputStream;
+import java.io.FilterOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.OutputStream;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.security.DigestInputStream;
+import java.security.DigestOutputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
-import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import java.util.zip.Deflater;
 import java.util.zip.ZipEntry;
-import java.util.zip.ZipException;
-import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import zestbench.server.backup.Manifest.Member;
 
-/** A database script and the photo folder in one ZIP archive. */
+/** Writes a bench as one ZIP archive: its rows by table as lines of JSON, its photos, and a manifest of both. */
 final class Archive {
-    private static final String DATABASE = "zestbench";
     /** The header by which a running bench says whose archive it gives. */
-    static final String NAME = "X-Bench";
+    static final String BENCH = "X-Bench";
 
-    private static final String SCRIPT = "database.sql";
-    private static final String PHOTOS = "photos/";
-    private static final Pattern PHOTO = Pattern.compile("photos/[0-9a-f-]{36}\\.jpg");
-    /** A script of a bench has tables and rows, nothing that runs code of its own. */
-    private static final Pattern RUNS_CODE = Pattern.compile(
-            "^\\s*(CREATE\\s+(OR\\s+REPLACE\\s+)?(FORCE\\s+)?(ALIAS|TRIGGER|AGGREGATE|LINKED)|RUNSCRIPT|CALL)\\b.*",
-            Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
+    static final String DATA = "data/";
+    static final String ROWS = ".jsonl";
+    static final String PHOTOS = "photos/";
+    static final Pattern PHOTO = Pattern.compile("photos/[0-9a-f-]{36}\\.jpg");
+    /** Of archives before this form, which held statements. */
+    static final String SCRIPT = "database.sql";
 
     private Archive() {}
-
-    /** What cannot be backed up or restored, and what would be right. */
-    static final class Refused extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        Refused(String message) {
-            super(message);
-        }
-    }
-
-    static Connection open(Path data) throws SQLException {
-        return DriverManager.getConnection("jdbc:h2:file:" + data.resolve(DATABASE), "sa", "");
-    }
 
     /** Tells one bench's data from another's without telling where it lies. */
     static String nameOf(Path data) throws IOException {
@@ -61,149 +49,149 @@ final class Archive {
                 .toString();
     }
 
-    static boolean hasDatabase(Path data) {
-        return Files.exists(data.resolve(DATABASE + ".mv.db"));
-    }
-
-    /** Writes an archive. @param database open, and nothing else writing to it */
+    /**
+     * Writes an archive in the memory of one page of rows. All rows are as they stood at one moment, while others go on
+     * changing them; a photo is never changed, so photos need no such care.
+     *
+     * @param database open; left without a transaction
+     */
     static void write(Connection database, Path photos, OutputStream to) throws IOException, SQLException {
+        List<Member> members = new ArrayList<>();
         ZipOutputStream zip = new ZipOutputStream(to, StandardCharsets.UTF_8);
-        zip.putNextEntry(new ZipEntry(SCRIPT));
-        try (Statement sql = database.createStatement();
-                ResultSet lines = sql.executeQuery("SCRIPT NOPASSWORDS NOSETTINGS")) {
-            while (lines.next()) {
-                zip.write((lines.getString(1) + "\n").getBytes(StandardCharsets.UTF_8));
+        zip.setLevel(Deflater.BEST_SPEED);
+        boolean wasAutomatic = database.getAutoCommit();
+        int isolation = database.getTransactionIsolation();
+        database.setAutoCommit(false);
+        database.setTransactionIsolation(Connection.TRANSACTION_REPEATABLE_READ);
+        int schema;
+        try {
+            schema = schema(database);
+            Tables tables = Tables.of(database);
+            for (String table : tables.names()) {
+                member(zip, DATA + table + ROWS, members, out -> tables.write(database, table, out));
             }
+        } finally {
+            database.rollback();
+            database.setTransactionIsolation(isolation);
+            database.setAutoCommit(wasAutomatic);
         }
-        zip.closeEntry();
         if (Files.isDirectory(photos)) {
             try (Stream<Path> all = Files.list(photos)) {
-                for (Path photo : all.sorted().toList()) {
+                for (Path photo : (Iterable<Path>) all::iterator) {
                     String name = PHOTOS + photo.getFileName();
                     if (PHOTO.matcher(name).matches()) {
-                        zip.putNextEntry(new ZipEntry(name));
-                        Files.copy(photo, zip);
-                        zip.closeEntry();
+                        member(zip, name, members, out -> Files.copy(photo, out));
                     }
                 }
             }
         }
+        zip.putNextEntry(new ZipEntry(Manifest.NAME));
+        zip.write(new Manifest(Manifest.FORMAT, Manifest.VERSION, schema, members).text());
+        zip.closeEntry();
         zip.finish();
         zip.flush();
     }
 
-    /** Restores an archive into a folder that has nothing in it yet: all of it, or nothing. */
-    static void restore(Path archive, Path data) throws IOException {
-        if (!Files.isRegularFile(archive)) {
-            throw new Refused("there is no archive " + archive + ".");
+    /** The number of the last migration. */
+    static int schema(Connection database) throws SQLException {
+        try (Statement sql = database.createStatement();
+                ResultSet last = sql.executeQuery("select max(cast(\"version\" as integer))"
+                        + " from \"flyway_schema_history\" where \"success\" and \"version\" is not null")) {
+            last.next();
+            return last.getInt(1);
         }
-        if (Files.exists(data) && !isEmpty(data)) {
-            throw new Refused("the folder " + data + " is not empty: give one that is, nothing is written over.");
+    }
+
+    /** Writes what a member has in it. */
+    private interface Content {
+        void to(OutputStream out) throws IOException, SQLException;
+    }
+
+    private static void member(ZipOutputStream zip, String name, List<Member> members, Content content)
+            throws IOException, SQLException {
+        zip.putNextEntry(new ZipEntry(name));
+        Counting counted = new Counting(zip);
+        DigestOutputStream digested = new DigestOutputStream(counted, sha256());
+        content.to(digested);
+        zip.closeEntry();
+        members.add(new Member(
+                name, counted.bytes, HexFormat.of().formatHex(digested.getMessageDigest().digest())));
+    }
+
+    private static final class Counting extends FilterOutputStream {
+        private long bytes;
+
+        Counting(OutputStream out) {
+            super(out);
         }
-        Files.createDirectories(data);
-        Path half = Files.createTempDirectory(
-                data.toAbsolutePath().getParent() == null
-                        ? data
-                        : data.toAbsolutePath().getParent(),
-                ".restore");
+
+        @Override
+        public void write(byte[] from, int offset, int length) throws IOException {
+            out.write(from, offset, length);
+            bytes += length;
+        }
+
+        @Override
+        public void write(int one) throws IOException {
+            out.write(one);
+            bytes++;
+        }
+    }
+
+    static MessageDigest sha256() {
         try {
-            unpack(archive, half);
-            try (Stream<Path> all = Files.list(half)) {
-                for (Path each : all.toList()) {
-                    Files.move(each, data.resolve(each.getFileName()), StandardCopyOption.ATOMIC_MOVE);
-                }
-            }
-        } finally {
-            clear(half);
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException(missing);
         }
     }
 
-    private static boolean isEmpty(Path data) throws IOException {
-        if (!Files.isDirectory(data)) {
-            return false;
+    /** A member as it is read: never more than the manifest says, and refused at its end where it is not what it says. */
+    static final class Checked extends FilterInputStream {
+        private final Member member;
+        private final DigestInputStream digested;
+        private long bytes;
+
+        Checked(InputStream in, Member member) {
+            super(new DigestInputStream(in, sha256()));
+            this.member = member;
+            this.digested = (DigestInputStream) this.in;
         }
-        try (Stream<Path> all = Files.list(data)) {
-            return all.findAny().isEmpty();
+
+        @Override
+        public int read() throws IOException {
+            byte[] one = new byte[1];
+            return read(one, 0, 1) < 0 ? -1 : one[0] & 0xFF;
+        }
+
+        @Override
+        public int read(byte[] to, int offset, int length) throws IOException {
+            int read;
+            try {
+                read = in.read(to, offset, length);
+            } catch (IOException broken) {
+                throw damaged();
+            }
+            bytes += Math.max(0, read);
+            if (bytes > member.bytes()) {
+                throw new Refused(member.name() + " is larger than the archive says: take another archive.");
+            }
+            if (read < 0
+                    && (bytes != member.bytes()
+                            || !HexFormat.of()
+                                    .formatHex(digested.getMessageDigest().digest())
+                                    .equals(member.sha256()))) {
+                throw damaged();
+            }
+            return read;
+        }
+
+        private Refused damaged() {
+            return new Refused(member.name() + " is damaged: take another archive.");
         }
     }
 
-    private static void unpack(Path archive, Path to) throws IOException {
-        try (ZipFile zip = new ZipFile(archive.toFile(), StandardCharsets.UTF_8)) {
-            ZipEntry script = zip.getEntry(SCRIPT);
-            if (script == null) {
-                throw new Refused("this is no backup of a bench: there is no " + SCRIPT + " in it.");
-            }
-            Path photos = Files.createDirectories(to.resolve("photos"));
-            for (ZipEntry entry : zip.stream().toList()) {
-                if (entry.getName().equals(SCRIPT)) {
-                    continue;
-                }
-                if (!PHOTO.matcher(entry.getName()).matches()) {
-                    throw new Refused("this is no backup of a bench: " + entry.getName() + " does not belong in one.");
-                }
-                try (InputStream in = zip.getInputStream(entry)) {
-                    Files.copy(in, photos.resolve(entry.getName().substring(PHOTOS.length())));
-                }
-            }
-            try (InputStream in = zip.getInputStream(script)) {
-                run(in, to);
-            }
-        } catch (ZipException broken) {
-            throw new Refused("this is no ZIP archive, or a damaged one: " + broken.getMessage() + ".");
-        }
-    }
-
-    private static void run(InputStream script, Path to) throws IOException {
-        int number = 0;
-        try (Connection database = open(to);
-                Statement sql = database.createStatement();
-                BufferedReader in = new BufferedReader(new InputStreamReader(script, StandardCharsets.UTF_8))) {
-            for (String statement : statements(in)) {
-                number++;
-                if (RUNS_CODE.matcher(statement).matches()) {
-                    throw new Refused("statement " + number + " of its database script would run code: "
-                            + statement.strip().lines().findFirst().orElse("") + ".");
-                }
-                sql.execute(statement);
-            }
-            sql.execute("SHUTDOWN");
-        } catch (SQLException broken) {
-            throw new Refused("its database script is damaged at statement " + number + ": " + broken.getMessage());
-        }
-        if (number == 0) {
-            throw new Refused("its database script is empty.");
-        }
-    }
-
-    /** Statements end with a semicolon at the end of a line that is outside of quotes. */
-    private static List<String> statements(BufferedReader in) throws IOException {
-        List<String> out = new ArrayList<>();
-        StringBuilder now = new StringBuilder();
-        boolean isQuoted = false;
-        for (String line = in.readLine(); line != null; line = in.readLine()) {
-            if (!isQuoted && now.isEmpty() && (line.isBlank() || line.startsWith("--"))) {
-                continue;
-            }
-            isQuoted ^= line.chars().filter(c -> c == '\'').count() % 2 == 1;
-            now.append(line).append('\n');
-            if (!isQuoted && line.stripTrailing().endsWith(";")) {
-                out.add(now.toString());
-                now.setLength(0);
-            }
-        }
-        if (!now.toString().isBlank()) {
-            out.add(now.toString());
-        }
-        return out;
-    }
-
-    private static void clear(Path folder) {
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path each : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.deleteIfExists(each);
-            }
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
-        }
+    static BufferedReader lines(InputStream in) {
+        return new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8));
     }
 }

@@ -1,56 +1,40 @@
 package zestbench.server.backup;
 
-import java.io.ByteArrayOutputStream;
+import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.sql.Connection;
 import java.sql.SQLException;
 import javax.sql.DataSource;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.server.Settings;
-import zestbench.server.call.Turn;
+import zestbench.server.data.DataFolder;
 
-/** The archive of a bench that is running. */
+/** The archive of a bench that is running, written while it is fetched. */
 @RestController
 class BackupHttp {
     private final DataSource source;
-    private final Settings settings;
-    private final Turn turn;
+    private final DataFolder folder;
 
-    BackupHttp(DataSource source, Settings settings, Turn turn) {
+    BackupHttp(DataSource source, DataFolder folder) {
         this.source = source;
-        this.settings = settings;
-        this.turn = turn;
+        this.folder = folder;
     }
 
-    /** The database as a script and all photos, as they are between two changes. */
+    /** All rows as they stand at one moment and all photos; nobody's change waits for it. */
     @GetMapping(value = "/api/backup.zip", produces = "application/zip")
-    ResponseEntity<byte[]> backup() throws IOException {
-        byte[] bytes = turn.take(() -> {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            try (Connection database = source.getConnection()) {
-                Archive.write(database, settings.photos(), out);
-            } catch (IOException problem) {
-                throw new UncheckedIOException(problem);
-            } catch (SQLException problem) {
-                throw new IllegalStateException(problem);
-            }
-            return out.toByteArray();
-        });
-        return ResponseEntity.ok()
-                .header(Archive.NAME, Archive.nameOf(settings.data()))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("zest-bench-backup.zip")
-                                .build()
-                                .toString())
-                .contentType(MediaType.parseMediaType("application/zip"))
-                .body(bytes);
+    void backup(HttpServletResponse response) throws IOException, SQLException {
+        response.setContentType("application/zip");
+        response.setHeader(Archive.BENCH, Archive.nameOf(folder.path()));
+        response.setHeader(
+                HttpHeaders.CONTENT_DISPOSITION,
+                ContentDisposition.attachment()
+                        .filename("zest-bench-backup.zip")
+                        .build()
+                        .toString());
+        try (Connection database = source.getConnection()) {
+            Archive.write(database, folder.photos(), response.getOutputStream());
+        }
     }
 }

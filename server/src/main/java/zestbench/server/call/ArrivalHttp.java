@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.io.IOException;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +15,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Plates;
@@ -30,8 +28,10 @@ import zestbench.server.call.CallViews.FindingView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.call.PartHttp.Preview;
 import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 import zestbench.server.photo.Photos;
+import zestbench.server.photo.Picture;
 
 /** Asking, the plate, the supply, making safe and the places of a unit over HTTP. */
 @RestController
@@ -40,13 +40,13 @@ class ArrivalHttp {
     private final Calls calls;
     private final Arrival arrival;
     private final Photos photos;
-    private final Once once;
+    private final CallTeller teller;
 
-    ArrivalHttp(Calls calls, Arrival arrival, Photos photos, Once once) {
+    ArrivalHttp(Calls calls, Arrival arrival, Photos photos, CallTeller teller) {
         this.calls = calls;
         this.arrival = arrival;
         this.photos = photos;
-        this.once = once;
+        this.teller = teller;
     }
 
     /** @param answer left out where the answer is taken back */
@@ -93,10 +93,11 @@ class ArrivalHttp {
 
     @PostMapping("/answers")
     CallView answer(@PathVariable long id, @Valid @RequestBody AnswerGiven given, Sender sender) {
-        return once.change(id, sender, () -> arrival.answer(id, sender.who(), given.question(), given.answer()));
+        return teller.after(id, () -> arrival.answer(id, sender.who(), given.question(), given.answer()));
     }
 
     /** How a plate's figures go together, without keeping it. */
+    @ChangesNothing
     @PostMapping("/plate/preview")
     PlatePreview preview(@PathVariable long id, @Valid @RequestBody PlateGiven given) {
         Spec plate = arrival.plate(id, given.which(), given.text(), given.hand());
@@ -105,10 +106,10 @@ class ArrivalHttp {
 
     @PostMapping("/plate")
     CallView plate(@PathVariable long id, @Valid @RequestBody PlateGiven given, Sender sender) {
-        return once.change(
-                id, sender, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.hand()));
+        return teller.after(id, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.hand()));
     }
 
+    @ChangesNothing
     @PostMapping("/supply/preview")
     Preview supplyPreview(@PathVariable long id, @Valid @RequestBody SupplyGiven given) {
         Judgement judgement = arrival.judge(id, given.point(), given.pair(), given.volts());
@@ -121,39 +122,36 @@ class ArrivalHttp {
 
     @PostMapping("/supply")
     CallView supply(@PathVariable long id, @Valid @RequestBody SupplyGiven given, Sender sender) {
-        return once.change(
-                id, sender, () -> arrival.measure(id, sender.who(), given.point(), given.pair(), given.volts()));
+        return teller.after(id, () -> arrival.measure(id, sender.who(), given.point(), given.pair(), given.volts()));
     }
 
     @PostMapping("/proved")
     CallView proved(@PathVariable long id, @Valid @RequestBody ProvingVolts given, Sender sender) {
-        return once.change(id, sender, () -> arrival.prove(id, sender.who(), given.volts()));
+        return teller.after(id, () -> arrival.prove(id, sender.who(), given.volts()));
     }
 
     @PostMapping("/safe")
     CallView safe(@PathVariable long id, @Valid @RequestBody SafeTick given, Sender sender) {
-        return once.change(id, sender, () -> arrival.tick(id, sender.who(), given.key(), given.on()));
+        return teller.after(id, () -> arrival.tick(id, sender.who(), given.key(), given.on()));
     }
 
     @PostMapping("/power-on")
     CallView powerOn(@PathVariable long id, Sender sender) {
-        return once.change(id, sender, () -> arrival.powerOn(id, sender.who()));
+        return teller.after(id, () -> arrival.powerOn(id, sender.who()));
     }
 
     @PutMapping("/places/{place}/wires")
     CallView wires(@PathVariable long id, @PathVariable long place, @Valid @RequestBody Wires given, Sender sender) {
         List<Wire> wires = WiringHttp.wires(given, List.of());
-        return once.change(id, sender, () -> arrival.wires(id, sender.who(), place, wires));
+        return teller.after(id, () -> arrival.wires(id, sender.who(), place, wires));
     }
 
     @PostMapping(value = "/places/{place}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CallView photo(
-            @PathVariable long id, @PathVariable long place, @RequestParam("photo") MultipartFile photo, Sender sender)
-            throws IOException {
-        byte[] bytes = photo.getBytes();
-        return once.change(id, sender, () -> {
+            @PathVariable long id, @PathVariable long place, @RequestParam("photo") Picture photo, Sender sender) {
+        return teller.after(id, () -> {
             arrival.placeOf(calls.working(id), place);
-            arrival.photo(id, sender.who(), place, photos.keep(bytes));
+            arrival.photo(id, sender.who(), place, photos.keep(photo));
         });
     }
 }

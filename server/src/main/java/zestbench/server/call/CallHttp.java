@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -38,17 +37,15 @@ class CallHttp {
     private final Calls calls;
     private final CallViewer viewer;
     private final Units units;
-    private final Once once;
+    private final CallTeller teller;
     private final Repair repair;
-    private final Clock clock;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, Once once, Repair repair, Clock clock) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, CallTeller teller, Repair repair) {
         this.repair = repair;
         this.calls = calls;
         this.viewer = viewer;
         this.units = units;
-        this.once = once;
-        this.clock = clock;
+        this.teller = teller;
     }
 
     record CallsView(List<CallCard> calls, List<DueView> due, List<WaitingView> waiting, List<UnitWriteUps> writeUps) {}
@@ -135,7 +132,7 @@ class CallHttp {
 
     @PostMapping("/api/calls")
     CallView start(@Valid @RequestBody NewCall given, Sender sender) {
-        return view(calls.start(given.unitId(), given.complaint(), clock.instant()));
+        return view(calls.start(given.unitId(), given.complaint()));
     }
 
     @GetMapping("/api/calls/{id}")
@@ -146,12 +143,12 @@ class CallHttp {
 
     @PostMapping("/api/quick-check")
     CallView quickCheck(Sender sender) {
-        return view(once.inTurn(() -> calls.quickCheck(sender.id())));
+        return view(calls.quickCheck(sender.id()));
     }
 
     @PostMapping("/api/calls/{id}/parts")
     CallView addPart(@PathVariable long id, @Valid @RequestBody NewPart given, Sender sender) {
-        return once.change(id, sender, () -> addPart(id, given, sender.who()));
+        return teller.after(id, () -> addPart(id, given, sender.who()));
     }
 
     private void addPart(long id, NewPart given, String who) {
@@ -164,12 +161,12 @@ class CallHttp {
                     .orElseThrow(() ->
                             InputProblem.of("placeId", String.valueOf(given.placeId()), "no such place in this unit"));
             String called = place.title().equals(place.name()) ? place.name() : title;
-            calls.addPart(id, who, clock.instant(), given.kind(), called, place.name(), place.serves());
+            calls.addPart(id, who, given.kind(), called, place.name(), place.serves());
         } else {
             String place = given.place() == null ? "" : given.place().strip();
             InputProblem.require(!place.isEmpty(), "place", place, "say where it sits, such as outdoor unit");
             String serves = given.serves() == null ? "" : given.serves().strip();
-            calls.addPart(id, who, clock.instant(), given.kind(), title, place, serves);
+            calls.addPart(id, who, given.kind(), title, place, serves);
         }
     }
 
@@ -177,7 +174,7 @@ class CallHttp {
     CallView dead(@PathVariable long id, @Valid @RequestBody Volts given, Sender sender) {
         double volts = given.volts();
         InputProblem.require(volts >= 0 && volts <= 1_000, "volts", volts, "give the volts that were read, 0 to 1,000");
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             boolean asked = calls.working(id).state().deadness().pairs().stream()
                     .anyMatch(p -> p.place().equals(given.place()) && p.name().equals(given.pair()));
             InputProblem.require(asked, "pair", given.pair(), "that pair is not asked for on this call");
@@ -187,19 +184,18 @@ class CallHttp {
 
     @PostMapping("/api/calls/{id}/lines/{number}/strike")
     CallView strike(@PathVariable long id, @PathVariable long number, @Valid @RequestBody Reason given, Sender sender) {
-        return once.change(id, sender, () -> calls.strike(id, sender.who(), number, given.reason()));
+        return teller.after(id, () -> calls.strike(id, sender.who(), number, given.reason()));
     }
 
     /** Goes on past a STOP that stands. */
     @PostMapping("/api/calls/{id}/override")
     CallView override(@PathVariable long id, @Valid @RequestBody GoingOn given, Sender sender) {
-        return once.change(
-                id, sender, () -> repair.override(id, sender.who(), given.part(), given.demand(), given.reason()));
+        return teller.after(id, () -> repair.override(id, sender.who(), given.part(), given.demand(), given.reason()));
     }
 
     @PostMapping("/api/calls/{id}/notes")
     CallView note(@PathVariable long id, @Valid @RequestBody Note given, Sender sender) {
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             calls.working(id);
             calls.add(id, sender.who(), new Entry.Noted(given.text().strip()));
         });
@@ -208,12 +204,12 @@ class CallHttp {
     @PostMapping("/api/calls/{id}/end")
     CallView end(@PathVariable long id, @Valid @RequestBody Ending given, Sender sender) {
         String note = given.note() == null ? "" : given.note().strip();
-        return once.change(id, sender, () -> calls.end(id, sender.who(), given.end(), note));
+        return teller.after(id, () -> calls.end(id, sender.who(), given.end(), note));
     }
 
     @PostMapping("/api/calls/{id}/reopen")
     CallView reopen(@PathVariable long id, Sender sender) {
-        return once.change(id, sender, () -> calls.reopen(id, sender.who()));
+        return teller.after(id, () -> calls.reopen(id, sender.who()));
     }
 
     /** The call in words, to be pasted elsewhere. */

@@ -27,6 +27,7 @@ import zestbench.core.tape.Step;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.DueView;
 import zestbench.server.call.CallViews.WaitingView;
+import zestbench.server.person.TapTime;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 import zestbench.server.unit.Unit;
@@ -45,12 +46,14 @@ public class Calls {
     private final Tapes tapes;
     private final Units units;
     private final Clock clock;
+    private final TapTime tapped;
 
-    Calls(Store store, Tapes tapes, Units units, Clock clock) {
+    Calls(Store store, Tapes tapes, Units units, Clock clock, TapTime tapped) {
         this.store = store;
         this.tapes = tapes;
         this.units = units;
         this.clock = clock;
+        this.tapped = tapped;
     }
 
     /** A call with its tape and what follows from it. */
@@ -76,6 +79,12 @@ public class Calls {
         return call;
     }
 
+    /** Opens a call now. */
+    @Transactional
+    public long start(long unitId, String complaint) {
+        return start(unitId, complaint, tapped.at(null));
+    }
+
     @Transactional
     public long start(long unitId, String complaint, Instant at) {
         Unit unit = units.get(unitId);
@@ -94,7 +103,7 @@ public class Calls {
     /** Adds entries in the order given. */
     @Transactional
     public void add(long callId, String who, Entry... entries) {
-        addAt(callId, who, clock.instant(), entries);
+        addAt(callId, who, tapped.at(tapes.last(callId, who)), entries);
     }
 
     @Transactional
@@ -102,6 +111,12 @@ public class Calls {
         for (Entry entry : entries) {
             tapes.append(callId, at, who, entry);
         }
+    }
+
+    /** Takes a part into question now. @return its id on the call */
+    @Transactional
+    public String addPart(long callId, String who, String kind, String title, String place, String serves) {
+        return addPart(callId, who, tapped.at(tapes.last(callId, who)), kind, title, place, serves);
     }
 
     /** Takes a part into question. @return its id on the call */

@@ -20,6 +20,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.LeaveViews.OptionView;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 
 /** The proof of the unit, write-ups and options over HTTP. */
@@ -27,11 +28,11 @@ import zestbench.server.person.Sender;
 @RequestMapping("/api/calls/{id}")
 class LeaveHttp {
     private final Leaving leaving;
-    private final Once once;
+    private final CallTeller teller;
 
-    LeaveHttp(Leaving leaving, Once once) {
+    LeaveHttp(Leaving leaving, CallTeller teller) {
         this.leaving = leaving;
-        this.once = once;
+        this.teller = teller;
     }
 
     record UnitTick(
@@ -125,33 +126,27 @@ class LeaveHttp {
 
     @PostMapping("/before-power")
     CallView tick(@PathVariable long id, @Valid @RequestBody UnitTick given, Sender sender) {
-        return once.change(id, sender, () -> leaving.tick(id, sender.who(), given.key(), given.on()));
+        return teller.after(id, () -> leaving.tick(id, sender.who(), given.key(), given.on()));
     }
 
     @PostMapping("/proof/start")
     CallView start(@PathVariable long id, Sender sender) {
-        return once.change(id, sender, () -> leaving.start(id, sender.who()));
+        return teller.after(id, () -> leaving.start(id, sender.who()));
     }
 
     @PostMapping("/proof/readings")
     CallView read(@PathVariable long id, @Valid @RequestBody ProofReading given, Sender sender) {
-        return once.change(id, sender, () -> leaving.read(id, sender.who(), given.point(), given.value()));
+        return teller.after(id, () -> leaving.read(id, sender.who(), given.point(), given.value()));
     }
 
     @PostMapping("/proof/keep")
     CallView keep(@PathVariable long id, @Valid @RequestBody ProofKeeping given, Sender sender) {
-        return once.change(
-                id,
-                sender,
-                () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
+        return teller.after(id, () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
     }
 
     @PostMapping("/write-ups")
     CallView writeUp(@PathVariable long id, @Valid @RequestBody WriteUpGiven given, Sender sender) {
-        return once.change(
-                id,
-                sender,
-                () -> leaving.writeUp(
+        return teller.after(id, () -> leaving.writeUp(
                         id,
                         sender.who(),
                         given.place() == null ? "" : given.place(),
@@ -164,7 +159,7 @@ class LeaveHttp {
     @PostMapping("/write-ups/{writeUp}/end")
     CallView endWriteUp(
             @PathVariable long id, @PathVariable String writeUp, @Valid @RequestBody WriteUpEnd given, Sender sender) {
-        return once.change(id, sender, () -> leaving.endWriteUp(id, sender.who(), writeUp, given.how()));
+        return teller.after(id, () -> leaving.endWriteUp(id, sender.who(), writeUp, given.how()));
     }
 
     /** What the matches for a part would cost; nothing is kept. */
@@ -176,6 +171,7 @@ class LeaveHttp {
     }
 
     /** What given options come to; nothing is kept. */
+    @ChangesNothing
     @PostMapping("/options/preview")
     List<OptionView> preview(@PathVariable long id, @Valid @RequestBody OptionsGiven given) {
         return given.all().stream().map(o -> OptionView.of(o, "")).toList();
@@ -184,11 +180,11 @@ class LeaveHttp {
     @PutMapping("/options")
     CallView offer(@PathVariable long id, @Valid @RequestBody OptionsGiven given, Sender sender) {
         List<CustomerOption> options = given.all();
-        return once.change(id, sender, () -> leaving.offer(id, sender.who(), options));
+        return teller.after(id, () -> leaving.offer(id, sender.who(), options));
     }
 
     @PostMapping("/options/choice")
     CallView take(@PathVariable long id, @Valid @RequestBody OptionChoice given, Sender sender) {
-        return once.change(id, sender, () -> leaving.take(id, sender.who(), given.key() == null ? "" : given.key()));
+        return teller.after(id, () -> leaving.take(id, sender.who(), given.key() == null ? "" : given.key()));
     }
 }

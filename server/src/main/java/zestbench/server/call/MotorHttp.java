@@ -32,6 +32,7 @@ import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.call.PartHttp.Preview;
 import zestbench.server.call.PartHttp.WireGiven;
 import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 
 /** Windings, amps, looks, leads and belts over HTTP. */
@@ -41,13 +42,13 @@ class MotorHttp {
     private final Calls calls;
     private final Motors motors;
     private final Histories histories;
-    private final Once once;
+    private final CallTeller teller;
 
-    MotorHttp(Calls calls, Motors motors, Histories histories, Once once) {
+    MotorHttp(Calls calls, Motors motors, Histories histories, CallTeller teller) {
         this.calls = calls;
         this.motors = motors;
         this.histories = histories;
-        this.once = once;
+        this.teller = teller;
     }
 
     /** One pair of terminals, or a terminal and ground: ohms, or OL. @param testVolts of an insulation tester */
@@ -166,6 +167,7 @@ class MotorHttp {
 
     record TrendsView(List<AmpTrend> trends) {}
 
+    @ChangesNothing
     @PostMapping("/windings/preview")
     WindingsPreview windingsPreview(@PathVariable long id, @Valid @RequestBody WindingsGiven given) {
         return ArrivalViewer.preview(motors.windings(id, given.which(), given.pairs(), given.shellHot()));
@@ -173,12 +175,10 @@ class MotorHttp {
 
     @PostMapping("/windings")
     CallView windings(@PathVariable long id, @Valid @RequestBody WindingsGiven given, Sender sender) {
-        return once.change(
-                id,
-                sender,
-                () -> motors.readWindings(id, sender.who(), given.which(), given.pairs(), given.shellHot()));
+        return teller.after(id, () -> motors.readWindings(id, sender.who(), given.which(), given.pairs(), given.shellHot()));
     }
 
+    @ChangesNothing
     @PostMapping("/amps/preview")
     Preview ampsPreview(@PathVariable long id, @Valid @RequestBody AmpsGiven given) {
         Judgement judgement = motors.amps(id, given.which(), given.taken());
@@ -191,7 +191,7 @@ class MotorHttp {
 
     @PostMapping("/amps")
     CallView amps(@PathVariable long id, @Valid @RequestBody AmpsGiven given, Sender sender) {
-        return once.change(id, sender, () -> motors.readAmps(id, sender.who(), given.which(), given.taken()));
+        return teller.after(id, () -> motors.readAmps(id, sender.who(), given.which(), given.taken()));
     }
 
     /** Amps over the visits to the call's unit, a line for each motor that was ever read. */
@@ -204,7 +204,7 @@ class MotorHttp {
 
     @PostMapping("/parts/{part}/looks")
     CallView look(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Seen given, Sender sender) {
-        return once.change(id, sender, () -> motors.look(id, sender.who(), part, given.look(), given.seen()));
+        return teller.after(id, () -> motors.look(id, sender.who(), part, given.look(), given.seen()));
     }
 
     /** Two of a transformer's primary leads, by their place in the printed list. */
@@ -215,16 +215,17 @@ class MotorHttp {
     @PostMapping("/parts/{part}/pair")
     CallView pair(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody PairTried given, Sender sender) {
-        return once.change(id, sender, () -> motors.pair(id, sender.who(), part, given.one(), given.two()));
+        return teller.after(id, () -> motors.pair(id, sender.who(), part, given.one(), given.two()));
     }
 
     @PutMapping("/parts/{part}/leads/wires")
     CallView leads(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Leads given, Sender sender) {
         List<Wire> leads = WiringHttp.wires(new Wires(given.wires()), List.of());
         String connection = given.connection() == null ? "" : given.connection();
-        return once.change(id, sender, () -> motors.leads(id, sender.who(), part, leads, connection));
+        return teller.after(id, () -> motors.leads(id, sender.who(), part, leads, connection));
     }
 
+    @ChangesNothing
     @PostMapping("/parts/{part}/belt/preview")
     BeltView beltPreview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody BeltGiven given) {
         BeltDrive drive = motors.belt(id, part, given.sheaves(), given.ampsNow());
@@ -240,7 +241,6 @@ class MotorHttp {
     @PostMapping("/parts/{part}/belt")
     CallView belt(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody BeltGiven given, Sender sender) {
-        return once.change(
-                id, sender, () -> motors.setSheave(id, sender.who(), part, given.sheaves(), given.ampsNow()));
+        return teller.after(id, () -> motors.setSheave(id, sender.who(), part, given.sheaves(), given.ampsNow()));
     }
 }

@@ -35,13 +35,13 @@ class OrderHttp {
     private final Calls calls;
     private final Repair repair;
     private final CounterClient house;
-    private final Once once;
+    private final CallTeller teller;
 
-    OrderHttp(Calls calls, Repair repair, CounterClient house, Once once) {
+    OrderHttp(Calls calls, Repair repair, CounterClient house, CallTeller teller) {
         this.calls = calls;
         this.repair = repair;
         this.house = house;
-        this.once = once;
+        this.teller = teller;
     }
 
     /** @param missing what is missing because the counter does not answer; empty where it does */
@@ -99,7 +99,7 @@ class OrderHttp {
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody OrderGiven given, Sender sender) {
         // asked before the order's turn comes, so that a slow counter holds others back for one answer only
         CounterItem item = item(given.item());
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             Calls.Open call = calls.working(id);
             PartState state = call.part(part);
             if (state.ordered() != null) {
@@ -113,7 +113,7 @@ class OrderHttp {
                 String unit = call.row().unit() == null
                         ? "quick check"
                         : call.row().unit().site();
-                Order order = house.order(given.item(), sender.who() + ", " + unit);
+                Order order = house.order(given.item(), sender.who() + ", " + unit, sender.request());
                 calls.add(
                         id,
                         sender.who(),
@@ -147,7 +147,7 @@ class OrderHttp {
     /** The ordered part is here, or will not come. */
     @PostMapping("/order/end")
     CallView end(@PathVariable long id, @PathVariable String part, @Valid @RequestBody OrderEnd given, Sender sender) {
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             Entry.Ordered ordered = calls.working(id).part(part).ordered();
             if (ordered == null) {
                 throw new Conflict("Nothing is ordered for this part.");

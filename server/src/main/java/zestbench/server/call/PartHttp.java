@@ -39,6 +39,7 @@ import zestbench.core.wiring.Wire;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.FindingView;
 import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 import zestbench.server.shop.Meters;
 import zestbench.server.truck.Truck;
@@ -51,14 +52,14 @@ class PartHttp {
     private final Repair repair;
     private final Truck truck;
     private final Meters meters;
-    private final Once once;
+    private final CallTeller teller;
 
-    PartHttp(Calls calls, Repair repair, Truck truck, Meters meters, Once once) {
+    PartHttp(Calls calls, Repair repair, Truck truck, Meters meters, CallTeller teller) {
         this.calls = calls;
         this.repair = repair;
         this.truck = truck;
         this.meters = meters;
-        this.once = once;
+        this.teller = teller;
     }
 
     /** A label as typed. @param fields as read and corrected; left out, they are read from the text */
@@ -152,7 +153,7 @@ class PartHttp {
 
     @PostMapping("/label")
     CallView label(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Label given, Sender sender) {
-        return once.change(id, sender, () -> label(id, sender.who(), part, given));
+        return teller.after(id, () -> label(id, sender.who(), part, given));
     }
 
     private void label(long id, String who, String part, Label given) {
@@ -165,10 +166,7 @@ class PartHttp {
     @PutMapping("/measures")
     CallView measures(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody Measure given, Sender sender) {
-        return once.change(
-                id,
-                sender,
-                () -> repair.measures(
+        return teller.after(id, () -> repair.measures(
                         id,
                         sender.who(),
                         part,
@@ -176,6 +174,7 @@ class PartHttp {
                         given.fields() == null ? null : given.fields().fields().get(given.name())));
     }
 
+    @ChangesNothing
     @PostMapping("/preview")
     Preview preview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given) {
         Judgement judgement = repair.judge(id, part, given.piece(), readings(id, part, given));
@@ -191,7 +190,7 @@ class PartHttp {
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given, Sender sender) {
         Entry.Method method = given.method() == null ? Entry.Method.BENCH : given.method();
         List<SectionReading> readings = readings(id, part, given);
-        return once.change(id, sender, () -> repair.measure(id, sender.who(), part, given.piece(), method, readings));
+        return teller.after(id, () -> repair.measure(id, sender.who(), part, given.piece(), method, readings));
     }
 
     private List<SectionReading> readings(long id, String part, Readings given) {
@@ -246,6 +245,7 @@ class PartHttp {
                 family, repair.elsewhere(id, part, sender.depot()), truck.whereabouts(family.kind(), sender.depot()));
     }
 
+    @ChangesNothing
     @PostMapping("/offer")
     MatchesView typed(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Typed given) {
         var label = Repair.readAs(calls.open(id).part(part).family(), given.text());
@@ -307,7 +307,7 @@ class PartHttp {
         String text = given.text();
         InputProblem.require(
                 (offer == null) != (text == null), "offer", null, "give either the ids of an offer or a label's text");
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             if (offer != null) {
                 repair.choose(id, sender, part, offer, given.returnDate());
             } else if (text != null) {
@@ -318,12 +318,12 @@ class PartHttp {
 
     @DeleteMapping("/choice")
     CallView putBack(@PathVariable long id, @PathVariable String part, Sender sender) {
-        return once.change(id, sender, () -> repair.putBack(id, sender.who(), part));
+        return teller.after(id, () -> repair.putBack(id, sender.who(), part));
     }
 
     @PutMapping("/wires")
     CallView wires(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Wires given, Sender sender) {
-        return once.change(id, sender, () -> {
+        return teller.after(id, () -> {
             var state = calls.working(id).part(part);
             List<Wire> wires = WiringHttp.wires(given, state.terminals());
             InputProblem.require(
@@ -338,7 +338,7 @@ class PartHttp {
     /** Opens the sheet, which needs a dead reading. */
     @PostMapping("/sheet")
     SheetView sheet(@PathVariable long id, @PathVariable String part, Sender sender) {
-        Sheet sheet = once.inTurn(() -> repair.sheet(id, sender.who(), part));
+        Sheet sheet = repair.sheet(id, sender.who(), part);
         Calls.Open call = calls.open(id);
         var deadness = call.state().deadness();
         var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
@@ -354,19 +354,17 @@ class PartHttp {
 
     @PostMapping("/ticks")
     CallView tick(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Tick given, Sender sender) {
-        return once.change(
-                id, sender, () -> repair.tick(id, sender.who(), part, given.list(), given.key(), given.on()));
+        return teller.after(id, () -> repair.tick(id, sender.who(), part, given.list(), given.key(), given.on()));
     }
 
     @PostMapping("/close")
     CallView close(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Closing given, Sender sender) {
         String note = given.note() == null ? "" : given.note();
-        return once.change(
-                id, sender, () -> repair.close(id, sender.who(), part, given.outcome(), note, given.returnDate()));
+        return teller.after(id, () -> repair.close(id, sender.who(), part, given.outcome(), note, given.returnDate()));
     }
 
     @PostMapping("/reopen")
     CallView reopen(@PathVariable long id, @PathVariable String part, Sender sender) {
-        return once.change(id, sender, () -> repair.reopen(id, sender.who(), part));
+        return teller.after(id, () -> repair.reopen(id, sender.who(), part));
     }
 }

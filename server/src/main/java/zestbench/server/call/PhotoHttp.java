@@ -1,39 +1,36 @@
 package zestbench.server.call;
 
-import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.person.Sender;
 import zestbench.server.photo.Photos;
+import zestbench.server.photo.Picture;
 
 /** Photos of a part over HTTP. */
 @RestController
 class PhotoHttp {
     private final Photos photos;
     private final Calls calls;
-    private final Once once;
+    private final CallTeller teller;
 
-    PhotoHttp(Photos photos, Calls calls, Once once) {
+    PhotoHttp(Photos photos, Calls calls, CallTeller teller) {
         this.photos = photos;
         this.calls = calls;
-        this.once = once;
+        this.teller = teller;
     }
 
     @PostMapping(value = "/api/calls/{id}/parts/{part}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CallView attach(
-            @PathVariable long id, @PathVariable String part, @RequestParam("photo") MultipartFile photo, Sender sender)
-            throws IOException {
-        byte[] bytes = photo.getBytes();
-        return once.change(id, sender, () -> {
+            @PathVariable long id, @PathVariable String part, @RequestParam("photo") Picture photo, Sender sender) {
+        return teller.after(id, () -> {
             calls.working(id).part(part);
-            calls.add(id, sender.who(), new Entry.PhotoAdded(part, photos.keep(bytes)));
+            calls.add(id, sender.who(), new Entry.PhotoAdded(part, photos.keep(photo)));
         });
     }
 

@@ -3,7 +3,6 @@ package zestbench.server.call;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,6 +26,7 @@ import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.JudgedView;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;
@@ -40,8 +40,7 @@ class QuickHttp {
     private final Motors motors;
     private final Shop shop;
     private final Meters meters;
-    private final Once once;
-    private final Clock clock;
+    private final CallTeller teller;
 
     QuickHttp(
             Calls calls,
@@ -50,16 +49,14 @@ class QuickHttp {
             Motors motors,
             Shop shop,
             Meters meters,
-            Once once,
-            Clock clock) {
+            CallTeller teller) {
         this.calls = calls;
         this.repair = repair;
         this.arrival = arrival;
         this.motors = motors;
         this.shop = shop;
         this.meters = meters;
-        this.once = once;
-        this.clock = clock;
+        this.teller = teller;
     }
 
     /** @param part the part at hand, for readings without a label */
@@ -76,6 +73,7 @@ class QuickHttp {
             List<String> doubts,
             @Nullable String problem) {}
 
+    @ChangesNothing
     @PostMapping("/api/calls/{id}/quick/preview")
     QuickPreview preview(@PathVariable long id, @Valid @RequestBody Quick given) {
         PartState part = part(id, given);
@@ -157,7 +155,7 @@ class QuickHttp {
 
     @PostMapping("/api/calls/{id}/quick")
     CallView quick(@PathVariable long id, @Valid @RequestBody Quick given, Sender sender) {
-        return once.change(id, sender, () -> keep(id, given, sender.who()));
+        return teller.after(id, () -> keep(id, given, sender.who()));
     }
 
     private void keep(long id, Quick given, String who) {
@@ -209,7 +207,7 @@ class QuickHttp {
             }
         }
         return calls.addPart(
-                id, who, clock.instant(), kind, Families.named(kind).title(), "Quick line", "");
+                id, who, kind, Families.named(kind).title(), "Quick line", "");
     }
 
     private static boolean takes(PartState part, String kind, Spec spec) {

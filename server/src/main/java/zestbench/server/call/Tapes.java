@@ -2,14 +2,17 @@ package zestbench.server.call;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,20 +32,34 @@ class Tapes {
 
         @Query("select coalesce(max(t.number), 0) from TapeRow t where t.callId = :callId")
         long lastNumber(long callId);
+
+        @Query("select max(t.at) from TapeRow t where t.callId = :callId and t.who = :who")
+        @Nullable
+        Instant lastAt(long callId, String who);
     }
 
     private static final Map<String, Class<?>> KINDS = Arrays.stream(Entry.class.getPermittedSubclasses())
             .collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
 
+    private static final int BATCH = 200;
+
     private final Store store;
+    private final JdbcTemplate rows;
     private final JsonMapper json;
 
-    Tapes(Store store, JsonMapper json) {
+    Tapes(Store store, JdbcTemplate rows, JsonMapper json) {
         this.store = store;
+        this.rows = rows;
         // what an entry says are its components; what it can answer (isFigure) is not kept beside them
         this.json = json.rebuild()
                 .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .build();
+    }
+
+    /** When somebody's last line on a tape was written; null where there is none. */
+    @Nullable
+    Instant last(long callId, String who) {
+        return store.lastAt(callId, who);
     }
 
     void append(long callId, Instant at, String who, Entry entry) {
@@ -78,11 +95,18 @@ class Tapes {
     }
 
     void append(long callId, List<LineCopy> lines) {
-        for (LineCopy line : lines) {
-            store.save(new TapeRow(
-                    callId, line.number(), line.at(), line.who(), line.kind(), json.writeValueAsString(line.entry())));
-        }
-        store.flush();
+        rows.batchUpdate(
+                "insert into tape_line (call_id, number, at, who, kind, entry) values (?, ?, ?, ?, ?, ?)",
+                lines,
+                BATCH,
+                (row, line) -> {
+                    row.setLong(1, callId);
+                    row.setLong(2, line.number());
+                    row.setObject(3, line.at().atOffset(ZoneOffset.UTC));
+                    row.setString(4, line.who());
+                    row.setString(5, line.kind());
+                    row.setString(6, json.writeValueAsString(line.entry()));
+                });
     }
 
     /** Only where somebody chose a telling of the call that came from elsewhere. */

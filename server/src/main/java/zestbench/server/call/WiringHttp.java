@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.server.once.ChangesNothing;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.wiring.Drawing;
 import zestbench.core.wiring.Graph;
@@ -41,6 +42,7 @@ class WiringHttp {
     }
 
     /** The diagram of a wire list: each terminal that has a wire, in the order given. */
+    @ChangesNothing
     @PostMapping("/api/wire-map")
     MapDrawn draw(@Valid @RequestBody MapGiven given) {
         Graph graph = Graph.asFound(given.caption(), wires(new Wires(given.wires()), List.of()));

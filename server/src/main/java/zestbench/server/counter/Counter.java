@@ -83,19 +83,26 @@ class Counter {
         @SuppressWarnings("UnusedVariable")
         private String customer = "";
 
+        /** Asked for by the store's query. */
+        @SuppressWarnings("UnusedVariable")
+        private @Nullable String reference;
+
         protected Kept() {}
 
-        Kept(String item, Instant at, int pieces, String customer) {
+        Kept(String item, Instant at, int pieces, String customer, @Nullable String reference) {
             this.item = item;
             this.at = at;
             this.pieces = pieces;
             this.customer = customer;
+            this.reference = reference;
         }
     }
 
     /** Orders as kept. */
     interface Store extends JpaRepository<Kept, Long> {
         List<Kept> findByItem(String item);
+
+        Optional<Kept> findByReference(String reference);
     }
 
     /** A line of its shelf before anything was ordered. */
@@ -181,13 +188,19 @@ class Counter {
     }
 
     @Transactional
-    Order order(String item, int pieces, String customer) {
+    Order order(String item, int pieces, String customer, @Nullable String reference) {
+        if (reference != null) {
+            Optional<Kept> placed = store.findByReference(reference);
+            if (placed.isPresent()) {
+                return view(placed.get());
+            }
+        }
         InputProblem.require(pieces >= 1 && pieces <= MOST_PIECES, "pieces", pieces, "give 1 to 50");
         CounterItem there = item(item);
         if (there.quantity() < pieces) {
             throw new Conflict("The counter has " + there.quantity() + " of " + item + ", not " + pieces + ".");
         }
-        return view(store.save(new Kept(item, clock.instant(), pieces, customer)));
+        return view(store.save(new Kept(item, clock.instant(), pieces, customer, reference)));
     }
 
     Order order(String number) {

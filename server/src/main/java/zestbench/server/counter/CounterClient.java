@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.core.env.Environment;
 import org.springframework.http.MediaType;
 import org.springframework.http.client.JdkClientHttpRequestFactory;
@@ -14,6 +15,8 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.client.RestClient;
 import org.springframework.web.client.RestClientException;
 import org.springframework.web.client.RestClientResponseException;
+import zestbench.server.OwnAddress;
+import zestbench.server.security.InnerPass;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.family.Spec;
 import zestbench.server.counter.CounterViews.CounterItem;
@@ -27,10 +30,14 @@ public class CounterClient {
     private static final Duration ANSWER = Duration.ofSeconds(5);
 
     private final Environment environment;
+    private final OwnAddress address;
+    private final InnerPass pass;
     private final JsonMapper json;
 
-    CounterClient(Environment environment, JsonMapper json) {
+    CounterClient(Environment environment, OwnAddress address, InnerPass pass, JsonMapper json) {
         this.environment = environment;
+        this.address = address;
+        this.pass = pass;
         this.json = json;
     }
 
@@ -42,6 +49,12 @@ public class CounterClient {
             super(message);
         }
     }
+
+    private record Wish(
+            String item,
+            int pieces,
+            String customer,
+            @Nullable String reference) {}
 
     /** What it has for a requirement. */
     public List<CounterItem> search(String kind, Spec requirement) {
@@ -59,11 +72,12 @@ public class CounterClient {
                 client().get().uri("/items/{item}", item).retrieve().body(CounterItem.class)));
     }
 
-    public Order order(String item, String customer) {
+    /** @param reference by which an order that is sent again is known; null where there is none */
+    public Order order(String item, String customer, @Nullable String reference) {
         return ask(() -> Objects.requireNonNull(client().post()
                 .uri("/orders")
                 .contentType(MediaType.APPLICATION_JSON)
-                .body(Map.of("item", item, "pieces", 1, "customer", customer))
+                .body(new Wish(item, 1, customer, reference))
                 .retrieve()
                 .body(Order.class)));
     }
@@ -91,13 +105,18 @@ public class CounterClient {
     }
 
     private RestClient client() {
-        String own = "http://127.0.0.1:" + environment.getProperty("local.server.port", "8440") + "/counter/v1";
+        String other = environment.getProperty("zest.counter.url");
         JdkClientHttpRequestFactory factory = new JdkClientHttpRequestFactory(
                 HttpClient.newBuilder().connectTimeout(CONNECT).build());
         factory.setReadTimeout(ANSWER);
         return RestClient.builder()
-                .baseUrl(environment.getProperty("zest.counter.url", own))
+                .baseUrl(other == null ? address.text() + "/counter/v1" : other)
                 .requestFactory(factory)
+                .defaultHeaders(h -> {
+                    if (other == null) {
+                        h.set(InnerPass.HEADER, pass.text());
+                    }
+                })
                 .configureMessageConverters(c -> c.withJsonConverter(new JacksonJsonHttpMessageConverter(json)))
                 .build();
     }

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.server.once.ChangesNothing;
 import zestbench.core.family.Spec;
 import zestbench.core.value.Value;
 import zestbench.server.counter.CounterViews.Branch;
@@ -27,6 +28,7 @@ import zestbench.server.counter.CounterViews.Mode;
 import zestbench.server.counter.CounterViews.Order;
 
 /** The simulated supply house's interface; a real one can take its place behind the same words. */
+@ChangesNothing
 @RestController
 @RequestMapping("/counter/v1")
 class CounterHttp {
@@ -52,12 +54,16 @@ class CounterHttp {
 
             @Nullable Integer most) {}
 
+    /** @param reference of the customer; an order that is sent again under it is the same order */
     record WishGiven(
             @NotBlank(message = "give the item") String item,
             int pieces,
 
             @NotBlank(message = "say whose order it is") @Size(max = 80, message = "give up to 80 characters")
-            String customer) {}
+            String customer,
+
+            @Nullable @Size(max = 64, message = "give up to 64 characters")
+            String reference) {}
 
     record CounterModeGiven(
             @NotNull(message = "give NORMAL, SLOW or DOWN") Mode mode) {}
@@ -79,7 +85,7 @@ class CounterHttp {
 
     @PostMapping("/orders")
     Order order(@Valid @RequestBody WishGiven given) {
-        return serve(() -> counter.order(given.item(), given.pieces(), given.customer()));
+        return serve(() -> counter.order(given.item(), given.pieces(), given.customer(), given.reference()));
     }
 
     @GetMapping("/orders/{name}")

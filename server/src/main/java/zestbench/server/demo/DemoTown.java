@@ -195,7 +195,8 @@ public class DemoTown implements ApplicationRunner {
         units.know(
                 seeds.id(),
                 new Altitude(140),
-                new Unit.Warranty(today.minusMonths(8), today.plusMonths(16), today.minusYears(2)));
+                new Unit.Warranty(today.minusMonths(8), today.plusMonths(16), today.minusYears(2)),
+                null);
     }
 
     private void moreVisits(Unit museum, Unit loft, Unit ballet) {

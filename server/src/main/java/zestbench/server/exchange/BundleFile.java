@@ -12,7 +12,9 @@ import java.nio.ByteBuffer;
 import java.nio.charset.CharacterCodingException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
@@ -24,6 +26,8 @@ import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
 import zestbench.server.json.JsonWords;
 import zestbench.server.json.NoNulls;
+import zestbench.server.photo.Photos;
+import zestbench.server.photo.Picture;
 
 /** Writes and reads bundles. A damaged one names its line, and what would be right there. */
 @Component
@@ -53,21 +57,34 @@ class BundleFile {
         return json.writeValueAsBytes(bundle);
     }
 
-    /** A bundle with the text it was read from, so that what is wrong in it can be told by its line. */
-    record Read(Bundle bundle, String text) {}
+    /** A bundle with the text it was read from, so that what is wrong in it can be told by its line, and its photos read. */
+    record Read(Bundle bundle, String text, Map<String, Picture> pictures) {}
 
     Read read(byte[] bytes) {
         String text = text(bytes);
         check(text);
         try {
-            Read read = new Read(json.readValue(text, Bundle.class), text);
-            NoNulls.check(read.bundle(), "");
-            return read;
+            Bundle bundle = json.readValue(text, Bundle.class);
+            NoNulls.check(bundle, "");
+            return new Read(bundle, text, pictures(bundle));
         } catch (InputProblem problem) {
             throw located(problem, text);
         } catch (JacksonException broken) {
             throw broken(broken);
         }
+    }
+
+    private static Map<String, Picture> pictures(Bundle bundle) {
+        Map<String, Picture> out = new LinkedHashMap<>();
+        for (Bundle.PhotoCopy photo : bundle.photos()) {
+            try {
+                Photos.check(photo.name());
+                out.put(photo.name(), Picture.of(photo.jpeg()));
+            } catch (InputProblem problem) {
+                throw problem.within("photos[" + out.size() + "]");
+            }
+        }
+        return out;
     }
 
     private InputProblem located(InputProblem problem, String text) {
@@ -106,7 +123,7 @@ class BundleFile {
         } catch (JacksonException broken) {
             throw broken(broken);
         } catch (RuntimeException | StackOverflowError broken) {
-            throw InputProblem.of("file", null, "this cannot be read through: " + broken.getMessage());
+            throw InputProblem.of("file", null, "this cannot be read through: it is nested too deep or too large");
         }
         if (!errors.isEmpty()) {
             List<InputProblem.Field> fields = new ArrayList<>();

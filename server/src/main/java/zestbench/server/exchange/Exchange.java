@@ -1,5 +1,6 @@
 package zestbench.server.exchange;
 
+import jakarta.persistence.EntityManager;
 import java.io.StringReader;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -8,13 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.support.TransactionTemplate;
+import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
 import zestbench.server.call.CallCopies;
@@ -37,6 +37,8 @@ import zestbench.server.unit.Units;
 /** Carries calls, units or everything out of this bench and into it. */
 @Service
 class Exchange {
+    private static final int BATCH = 50;
+
     private final Units units;
     private final CallCopies calls;
     private final Depots depots;
@@ -45,7 +47,7 @@ class Exchange {
     private final Shop shop;
     private final Photos photos;
     private final BundleFile file;
-    private final TransactionTemplate transaction;
+    private final EntityManager session;
     private final Clock clock;
 
     Exchange(
@@ -57,7 +59,7 @@ class Exchange {
             Shop shop,
             Photos photos,
             BundleFile file,
-            TransactionTemplate transaction,
+            EntityManager session,
             Clock clock) {
         this.units = units;
         this.calls = calls;
@@ -67,7 +69,7 @@ class Exchange {
         this.shop = shop;
         this.photos = photos;
         this.file = file;
-        this.transaction = transaction;
+        this.session = session;
         this.clock = clock;
     }
 
@@ -135,8 +137,7 @@ class Exchange {
     }
 
     /** What a file would change; nothing is kept. */
-    List<Carried> preview(byte[] bytes) {
-        BundleFile.Read read = file.read(bytes);
+    List<Carried> preview(BundleFile.Read read) {
         return items(read);
     }
 
@@ -145,9 +146,8 @@ class Exchange {
      *
      * @param choices by the id of what clashes
      */
-    List<Carried> take(byte[] bytes, Map<String, Choice> choices, String who) {
-        BundleFile.Read read = file.read(bytes);
-        return Objects.requireNonNull(transaction.execute(status -> {
+    @Transactional
+    public List<Carried> take(BundleFile.Read read, Map<String, Choice> choices, String who) {
             List<Carried> items = items(read);
             List<String> open = items.stream()
                     .filter(i -> i.state() == Shelf.State.CLASH && !choices.containsKey(i.id()))
@@ -159,7 +159,7 @@ class Exchange {
             Map<String, Carried> byId = new LinkedHashMap<>();
             items.forEach(i -> byId.put(i.id(), i));
             Bundle bundle = read.bundle();
-            bundle.photos().forEach(photo -> photos.put(photo.name(), photo.jpeg()));
+            read.pictures().forEach(photos::put);
             put(unitShelf(), bundle.units(), byId, choices);
             put(callShelf(bundle), bundle.calls(), byId, choices);
             put(depotShelf(), bundle.depots(), byId, choices);
@@ -167,18 +167,23 @@ class Exchange {
             put(tableShelf(), bundle.tables(), byId, choices);
             put(rulesShelf(who), rules(bundle), byId, choices);
             return items;
-        }));
     }
 
     private static List<ShopRules> rules(Bundle bundle) {
         return bundle.rules() == null ? List.of() : List.of(bundle.rules());
     }
 
-    private static <T> void put(Shelf<T> shelf, List<T> all, Map<String, Carried> byId, Map<String, Choice> choices) {
+    private <T> void put(Shelf<T> shelf, List<T> all, Map<String, Carried> byId, Map<String, Choice> choices) {
+        int count = 0;
         for (T each : all) {
             Carried item = byId.get(shelf.kind() + " " + shelf.id().apply(each));
             if (item != null && item.changes() && choices.get(item.id()) != Choice.OURS) {
                 shelf.put().accept(each);
+            }
+            if (++count % BATCH == 0) {
+                // what is written is no longer held, so that the five thousandth is as quick as the first
+                session.flush();
+                session.clear();
             }
         }
     }
@@ -186,10 +191,6 @@ class Exchange {
     private List<Carried> items(BundleFile.Read read) {
         Bundle bundle = read.bundle();
         List<Carried> out = new ArrayList<>();
-        int number = 0;
-        for (PhotoCopy photo : bundle.photos()) {
-            checked(read, "photos[" + number++ + "]", () -> Photos.check(photo.name(), photo.jpeg()));
-        }
         look(read, unitShelf(), bundle.units(), out);
         look(read, callShelf(bundle), bundle.calls(), out);
         look(read, depotShelf(), bundle.depots(), out);

@@ -1,6 +1,5 @@
 package zestbench.server.exchange;
 
-import java.io.IOException;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -13,12 +12,11 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
-import zestbench.server.call.Turn;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.exchange.Shelf.Carried;
 import zestbench.server.person.Sender;
 
@@ -26,12 +24,10 @@ import zestbench.server.person.Sender;
 @RestController
 class ExchangeHttp {
     private final Exchange exchange;
-    private final Turn turn;
     private final JsonMapper json;
 
-    ExchangeHttp(Exchange exchange, Turn turn, JsonMapper json) {
+    ExchangeHttp(Exchange exchange, JsonMapper json) {
         this.exchange = exchange;
-        this.turn = turn;
         this.json = json;
     }
 
@@ -68,9 +64,10 @@ class ExchangeHttp {
     }
 
     /** What a file would change. */
+    @ChangesNothing
     @PostMapping(value = "/api/exchange/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    ExchangeView preview(@RequestParam("file") MultipartFile given) throws IOException {
-        return ExchangeView.of(exchange.preview(given.getBytes()));
+    ExchangeView preview(@RequestParam("file") BundleFile.Read given) {
+        return ExchangeView.of(exchange.preview(given));
     }
 
     /**
@@ -80,13 +77,10 @@ class ExchangeHttp {
      */
     @PostMapping(value = "/api/exchange", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ExchangeView take(
-            @RequestParam("file") MultipartFile given,
+            @RequestParam("file") BundleFile.Read given,
             @RequestParam(value = "choices", required = false) @Nullable String choices,
-            Sender sender)
-            throws IOException {
-        byte[] bytes = given.getBytes();
-        Map<String, Exchange.Choice> chosen = choices(choices);
-        return ExchangeView.of(turn.take(() -> exchange.take(bytes, chosen, sender.who())));
+            Sender sender) {
+        return ExchangeView.of(exchange.take(given, choices(choices), sender.who()));
     }
 
     private Map<String, Exchange.Choice> choices(@Nullable String text) {

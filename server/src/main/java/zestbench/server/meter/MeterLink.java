@@ -15,6 +15,8 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.util.UriComponentsBuilder;
+import zestbench.server.OwnAddress;
+import zestbench.server.security.InnerPass;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -23,9 +25,14 @@ import tools.jackson.databind.json.JsonMapper;
 public class MeterLink {
     private static final Duration CONNECT = Duration.ofSeconds(2);
     private static final long LONGEST_MILLIS = 600_000;
+    /** Names another meter than the simulated one, which alone is shown the inner pass. */
+    private static final String OTHER = "zest.meter.url";
+
     private static final String DATA = "data:";
 
     private final Environment environment;
+    private final OwnAddress address;
+    private final InnerPass pass;
     private final JsonMapper json;
     private final HttpClient client =
             HttpClient.newBuilder().connectTimeout(CONNECT).build();
@@ -35,8 +42,10 @@ public class MeterLink {
         return thread;
     });
 
-    MeterLink(Environment environment, JsonMapper json) {
+    MeterLink(Environment environment, OwnAddress address, InnerPass pass, JsonMapper json) {
         this.environment = environment;
+        this.address = address;
+        this.pass = pass;
         this.json = json;
     }
 
@@ -59,11 +68,12 @@ public class MeterLink {
 
     private void read(Clip clip, SseEmitter out, AtomicBoolean isOpen) {
         try {
-            HttpResponse<Stream<String>> answer = client.send(
-                    HttpRequest.newBuilder(address(clip))
-                            .header("Accept", "text/event-stream")
-                            .build(),
-                    HttpResponse.BodyHandlers.ofLines());
+            HttpRequest.Builder request = HttpRequest.newBuilder(address(clip)).header("Accept", "text/event-stream");
+            if (environment.getProperty(OTHER) == null) {
+                request.header(InnerPass.HEADER, pass.text());
+            }
+            HttpResponse<Stream<String>> answer =
+                    client.send(request.build(), HttpResponse.BodyHandlers.ofLines());
             try (Stream<String> lines = answer.body()) {
                 var each = lines.iterator();
                 while (answer.statusCode() == 200 && isOpen.get() && each.hasNext()) {
@@ -115,9 +125,9 @@ public class MeterLink {
     }
 
     private URI address(Clip clip) {
-        String own = "http://127.0.0.1:" + environment.getProperty("local.server.port", "8440") + "/meter/v1";
+        String own = address.text() + "/meter/v1";
         UriComponentsBuilder to = UriComponentsBuilder.fromUriString(
-                        environment.getProperty("zest.meter.url", own) + "/stream")
+                        environment.getProperty(OTHER, own) + "/stream")
                 .queryParam("site", "{site}")
                 .queryParam("unit", "{unit}")
                 .queryParam("place", "{place}")

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.server.once.ChangesNothing;
 import zestbench.core.Families;
 import zestbench.core.capacitor.UnderLoad;
 import zestbench.core.family.Attribute;
@@ -54,6 +55,7 @@ import zestbench.server.open.OpenWords.VerdictGiven;
 import zestbench.server.problem.TooLarge;
 
 /** Reading, judging and matching for other programs: stateless, no call or stored part needed. */
+@ChangesNothing
 @RestController
 class OpenInterface {
     private static final int LONGEST_TEXT = 20_000;

@@ -17,6 +17,9 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.method.annotation.MethodArgumentConversionNotSupportedException;
+import org.springframework.web.multipart.MultipartException;
+import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -28,6 +31,7 @@ import zestbench.core.quantity.InputProblem;
 /** Every failure as a problem document (RFC 9457) that says what was given, what is wrong and what would be right. */
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
+    static final String FAILED = "The bench failed at this; what was kept before is still kept.";
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
     @ExceptionHandler(InputProblem.class)
@@ -48,16 +52,75 @@ public class Problems extends ResponseEntityExceptionHandler {
         return of(HttpStatus.CONFLICT, String.valueOf(problem.getMessage()), List.of());
     }
 
+    @ExceptionHandler(Outdated.class)
+    ProblemDetail outdated(Outdated problem) {
+        ProblemDetail out = conflict(problem);
+        out.setProperty("now", problem.now());
+        out.setProperty("given", problem.given());
+        return out;
+    }
+
     @ExceptionHandler(TooLarge.class)
     ProblemDetail tooLarge(TooLarge problem) {
         return of(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(problem.getMessage()), List.of());
     }
 
+    @ExceptionHandler(Busy.class)
+    ResponseEntity<ProblemDetail> busy(Busy problem) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, "5")
+                .body(of(HttpStatus.SERVICE_UNAVAILABLE, String.valueOf(problem.getMessage()), List.of()));
+    }
+
+    @ExceptionHandler(TooLong.class)
+    ProblemDetail tooLong(TooLong problem) {
+        return of(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(problem.getMessage()), List.of());
+    }
+
+    @ExceptionHandler(NoRoom.class)
+    ProblemDetail noRoom(NoRoom problem) {
+        return of(HttpStatus.INSUFFICIENT_STORAGE, String.valueOf(problem.getMessage()), List.of());
+    }
+
+    @ExceptionHandler(MultipartException.class)
+    ProblemDetail form(MultipartException problem) {
+        return of(
+                HttpStatus.BAD_REQUEST,
+                "This is no form with a file that can be read: send multipart/form-data with its boundary.",
+                List.of());
+    }
+
+    /** A file that was sent is read while it is taken for an argument; what was wrong with it is inside. */
+    @ExceptionHandler(MethodArgumentConversionNotSupportedException.class)
+    ResponseEntity<ProblemDetail> notConverted(MethodArgumentConversionNotSupportedException problem) {
+        return inside(problem);
+    }
+
+    private ResponseEntity<ProblemDetail> inside(Throwable problem) {
+        for (Throwable at = problem; at != null; at = at.getCause()) {
+            if (at instanceof InputProblem input) {
+                return ResponseEntity.badRequest().body(input(input));
+            }
+            if (at instanceof TooLarge large) {
+                return ResponseEntity.status(HttpStatus.CONTENT_TOO_LARGE).body(tooLarge(large));
+            }
+            if (at instanceof Busy waiting) {
+                return busy(waiting);
+            }
+        }
+        return ResponseEntity.badRequest()
+                .body(of(HttpStatus.BAD_REQUEST, "What was sent cannot be read.", List.of()));
+    }
+
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
-    ProblemDetail argument(MethodArgumentTypeMismatchException problem) {
+    ResponseEntity<ProblemDetail> argument(MethodArgumentTypeMismatchException problem) {
+        if (problem.getValue() instanceof MultipartFile) {
+            return inside(problem);
+        }
         String value = String.valueOf(problem.getValue());
         var field = new InputProblem.Field(problem.getName(), value, "give a number");
-        return of(HttpStatus.BAD_REQUEST, problem.getName() + " was " + value + ": give a number", List.of(field));
+        return ResponseEntity.badRequest()
+                .body(of(HttpStatus.BAD_REQUEST, problem.getName() + " was " + value + ": give a number", List.of(field)));
     }
 
     @ExceptionHandler(Exception.class)
@@ -65,7 +128,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         LOG.error("unexpected", problem);
         return of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "The bench failed at this; what was kept before is still kept.",
+                FAILED,
                 List.of());
     }
 

@@ -21,9 +21,12 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
+import zestbench.server.problem.NotHere;
+import zestbench.server.problem.Outdated;
 
 /** The meters in use, with how far each can be trusted for each quantity. */
 @Service
@@ -115,14 +118,27 @@ public class Meters {
                     .toList();
         }
 
+        /** @param version number of the meter that was in use for this quantity when it was looked at, 0 where none was */
         @PostMapping("/api/meters")
-        MeterView add(@Valid @RequestBody NewMeter given) {
+        MeterView add(
+                @Valid @RequestBody NewMeter given, @RequestParam(required = false) @Nullable Long version) {
+            Kept inUse = store.findFirstByQuantityOrderByIdDesc(given.quantity());
+            long now = inUse == null ? 0 : Objects.requireNonNull(inUse.id);
+            if (!Outdated.isCurrent(version, now)) {
+                throw new Outdated(
+                        "Another meter was put in use meanwhile: look at both and choose.",
+                        inUse == null ? "the usual meter" : view(inUse),
+                        given);
+            }
             Meter meter = new Meter(given.percent(), given.counts(), null, given.range());
             return view(store.save(new Kept(given.name().strip(), given.quantity(), meter)));
         }
 
         @DeleteMapping("/api/meters/{id}")
         void remove(@PathVariable long id) {
+            if (!store.existsById(id)) {
+                throw new NotHere("There is no meter " + id + ".");
+            }
             store.deleteById(id);
         }
 

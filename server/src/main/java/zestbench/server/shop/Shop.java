@@ -16,12 +16,14 @@ import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.shop.School;
 import zestbench.core.shop.ShopRules;
 import zestbench.server.open.RulesPart;
 import zestbench.server.person.Sender;
+import zestbench.server.problem.Outdated;
 
 /** The rules in force, every earlier set kept, so that a judgement can be read under the rules it was made under. */
 @Service
@@ -81,8 +83,12 @@ public class Shop {
     }
 
     @Transactional
-    InForce change(RulesPart part, String who) {
-        ShopRules rules = part.over(inForce().rules());
+    InForce change(RulesPart part, @Nullable Long seen, String who) {
+        InForce now = inForce();
+        if (!Outdated.isCurrent(seen, now.number())) {
+            throw new Outdated("The rules were changed meanwhile: look at both and choose.", now.rules(), part);
+        }
+        ShopRules rules = part.over(now.rules());
         store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));
         return inForce();
     }
@@ -115,9 +121,11 @@ public class Shop {
             return view(shop.inForce());
         }
 
+        /** @param version number of the rules that were looked at */
         @PutMapping("/api/rules")
-        RulesView change(@RequestBody RulesPart part, Sender sender) {
-            return view(shop.change(part, sender.who()));
+        RulesView change(
+                @RequestBody RulesPart part, @RequestParam(required = false) @Nullable Long version, Sender sender) {
+            return view(shop.change(part, version, sender.who()));
         }
 
         private static RulesView view(InForce now) {

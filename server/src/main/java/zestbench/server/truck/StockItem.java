@@ -24,6 +24,8 @@ public class StockItem {
     private int minimum;
     private double cost;
     private double price;
+    /** Counts up with each change of the line or its count. */
+    private long version;
 
     protected StockItem() {}
 
@@ -46,6 +48,7 @@ public class StockItem {
         minimum = row.minimum();
         cost = row.cost();
         price = row.price();
+        version++;
     }
 
     StockRow row() {
@@ -86,6 +89,10 @@ public class StockItem {
 
     int minimum() {
         return minimum;
+    }
+
+    long version() {
+        return version;
     }
 
     double price() {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -24,6 +25,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
+import zestbench.server.problem.Outdated;
 
 /** What is in stock and where. Every change of a count leaves a move behind. */
 @Service
@@ -37,7 +39,7 @@ public class Truck {
         Optional<StockItem> findFirstByPartNumberAndDepot(String partNumber, String depot);
 
         @Modifying(clearAutomatically = true, flushAutomatically = true)
-        @Query("update StockItem s set s.quantity = s.quantity + :by where s.id = :id and s.quantity + :by >= 0")
+        @Query("update StockItem s set s.quantity = s.quantity + :by, s.version = s.version + 1 where s.id = :id and s.quantity + :by >= 0")
         int change(String id, int by);
     }
 
@@ -120,15 +122,23 @@ public class Truck {
         return label;
     }
 
-    /** Takes in a part by its label. @return its id */
+    /** Takes over what is now known of a line, its count aside. @param seen as in {@link #count} */
     @Transactional
-    public String takeIn(StockRow row, String who) {
+    public void know(String id, StockRow row, @Nullable Long seen, String who) {
+        current(id, seen, row);
         keep(row, who, false);
-        return row.id();
+    }
+
+    /** Takes in a part by its label under an id of its own. @return the id */
+    @Transactional
+    public String takeIn(Function<String, StockRow> row, String kind, String who) {
+        String id = nextId(kind);
+        keep(row.apply(id), who, false);
+        return id;
     }
 
     /** An id that is not taken, as CP-049. */
-    public String nextId(String kind) {
+    private String nextId(String kind) {
         String prefix = PREFIXES.getOrDefault(kind, "XX");
         int last = 0;
         for (StockItem item : store.findAll()) {
@@ -141,18 +151,27 @@ public class Truck {
         return prefix + "-" + "0".repeat(Math.max(0, 3 - digits.length())) + digits;
     }
 
-    /** Sets a count to what was counted. */
+    /** Sets a count to what was counted. @param seen the line's version that was counted against; null where not known */
     @Transactional
-    public void count(String id, int counted, String who) {
-        StockItem item = item(id);
+    public void count(String id, int counted, @Nullable Long seen, String who) {
+        StockItem item = current(id, seen, counted);
         StockRow row = item.row().counted(counted);
         change(id, row.quantity() - item.quantity(), who, StockMove.Why.COUNTED, "", null);
     }
 
-    /** Moves pieces to another truck or the shop. */
-    @Transactional
-    public void move(String id, String to, int pieces, String who) {
+    /** The line, if it is still the one that was seen. */
+    private StockItem current(String id, @Nullable Long seen, Object given) {
         StockItem item = item(id);
+        if (!Outdated.isCurrent(seen, item.version())) {
+            throw new Outdated(id + " was changed meanwhile: look at both and choose.", view(item), given);
+        }
+        return item;
+    }
+
+    /** Moves pieces to another truck or the shop. @param seen as in {@link #count} */
+    @Transactional
+    public void move(String id, String to, int pieces, @Nullable Long seen, String who) {
+        StockItem item = current(id, seen, pieces);
         depots.known(to);
         InputProblem.require(!to.equals(item.depot()), "depot", to, "it lies there already");
         InputProblem.require(
@@ -240,7 +259,8 @@ public class Truck {
             int minimum,
             double cost,
             double price,
-            boolean isLow) {}
+            boolean isLow,
+            long version) {}
 
     public List<StockView> all() {
         return store.findAll(Sort.by("depot", "bin", "id")).stream()
@@ -281,7 +301,8 @@ public class Truck {
                 row.minimum(),
                 row.cost(),
                 row.price(),
-                row.quantity() < row.minimum());
+                row.quantity() < row.minimum(),
+                item.version());
     }
 
     private static String rating(Family family, Spec spec) {

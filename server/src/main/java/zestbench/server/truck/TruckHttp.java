@@ -10,10 +10,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,6 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.Families;
 import zestbench.core.family.Spec;
 import zestbench.core.label.LabelRead;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.People;
 import zestbench.server.person.Sender;
 import zestbench.server.truck.Depots.DepotView;
@@ -38,13 +39,11 @@ class TruckHttp {
     private final Truck truck;
     private final Depots depots;
     private final People people;
-    private final TransactionTemplate transaction;
 
-    TruckHttp(Truck truck, Depots depots, People people, TransactionTemplate transaction) {
+    TruckHttp(Truck truck, Depots depots, People people) {
         this.people = people;
         this.truck = truck;
         this.depots = depots;
-        this.transaction = transaction;
     }
 
     record LabelTyped(
@@ -67,9 +66,13 @@ class TruckHttp {
             double cost,
             double price) {}
 
-    record Counted(int quantity) {}
+    /** @param version of the line that was counted against */
+    record Counted(int quantity, @Nullable Long version) {}
 
-    record Moving(@NotBlank(message = "say where it goes") String depot, int pieces) {}
+    record Moving(
+            @NotBlank(message = "say where it goes") String depot,
+            int pieces,
+            @Nullable Long version) {}
 
     /** What is known of a line, its count aside. */
     record StockDetails(
@@ -77,7 +80,8 @@ class TruckHttp {
             @NotBlank(message = "name the part") String name,
             int minimum,
             double cost,
-            double price) {}
+            double price,
+            @Nullable Long version) {}
 
     record NewDepot(@NotNull(message = "give a name") String name, boolean isShop) {}
 
@@ -114,6 +118,7 @@ class TruckHttp {
                 .orElseThrow();
     }
 
+    @ChangesNothing
     @PostMapping("/label")
     LabelPreview preview(@Valid @RequestBody LabelTyped given) {
         LabelRead label = truck.read(given.text());
@@ -124,11 +129,10 @@ class TruckHttp {
     @PostMapping
     StockView add(@Valid @RequestBody NewStock given, Sender sender) {
         String kind = String.valueOf(truck.read(given.text()).kind());
-        String id = truck.nextId(kind);
         String name = given.name() == null || given.name().isBlank()
                 ? Families.named(kind).title()
                 : given.name().strip();
-        StockRow row = new StockRow(
+        Function<String, StockRow> row = id -> new StockRow(
                 id,
                 id,
                 given.depot(),
@@ -140,19 +144,20 @@ class TruckHttp {
                 given.minimum(),
                 given.cost(),
                 given.price());
-        return truck.view(truck.takeIn(row, sender.who()));
+        return truck.view(truck.takeIn(row, kind, sender.who()));
     }
 
     @PutMapping("/{id}/count")
     StockView count(@PathVariable String id, @Valid @RequestBody Counted given, Sender sender) {
-        truck.count(id, given.quantity(), sender.who());
+        truck.count(id, given.quantity(), given.version(), sender.who());
         return truck.view(id);
     }
 
     @PutMapping("/{id}")
     StockView details(@PathVariable String id, @Valid @RequestBody StockDetails given, Sender sender) {
         StockView known = truck.view(id);
-        truck.keep(
+        truck.know(
+                id,
                 new StockRow(
                         id,
                         known.partNumber(),
@@ -165,14 +170,14 @@ class TruckHttp {
                         given.minimum(),
                         given.cost(),
                         given.price()),
-                sender.who(),
-                false);
+                given.version(),
+                sender.who());
         return truck.view(id);
     }
 
     @PostMapping("/{id}/move")
     List<StockView> move(@PathVariable String id, @Valid @RequestBody Moving given, Sender sender) {
-        truck.move(id, given.depot(), given.pieces(), sender.who());
+        truck.move(id, given.depot(), given.pieces(), given.version(), sender.who());
         return truck.all();
     }
 
@@ -190,6 +195,7 @@ class TruckHttp {
     }
 
     /** What a file would change; nothing is kept. */
+    @ChangesNothing
     @PostMapping(value = "/import/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     ImportView previewImport(@RequestParam("file") MultipartFile file) throws IOException {
         return changes(read(file));
@@ -200,7 +206,7 @@ class TruckHttp {
     ImportView takeIn(@RequestParam("file") MultipartFile file, Sender sender) throws IOException {
         List<StockRow> rows = read(file);
         ImportView changes = changes(rows);
-        transaction.executeWithoutResult(status -> rows.forEach(row -> truck.keep(row, sender.who(), true)));
+        rows.forEach(row -> truck.keep(row, sender.who(), true));
         return changes;
     }
 

@@ -35,6 +35,8 @@ public class Unit {
     private String site = "";
     private String name = "";
     private double altitudeFeet;
+    /** Counts up with each change of what is known of the site. */
+    private long version;
     private @Nullable LocalDate partsWarrantyUntil;
     private @Nullable LocalDate compressorWarrantyUntil;
     private @Nullable LocalDate labourWarrantyUntil;
@@ -123,6 +125,11 @@ public class Unit {
         partsWarrantyUntil = warranty.parts();
         compressorWarrantyUntil = warranty.compressor();
         labourWarrantyUntil = warranty.labour();
+        version++;
+    }
+
+    long version() {
+        return version;
     }
 
     public String site() {

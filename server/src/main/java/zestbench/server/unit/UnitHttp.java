@@ -62,18 +62,19 @@ class UnitHttp {
                     UnitView.of(unit),
                     unit.plates().outdoor(),
                     unit.plates().indoor(),
-                    new SiteView(unit.altitude().feet(), unit.warranty()));
+                    new SiteView(unit.altitude().feet(), unit.warranty(), unit.version()));
         }
     }
 
     /** What is known of the site and of whose warranty runs. */
-    record SiteView(double altitudeFeet, Unit.Warranty warranty) {}
+    record SiteView(double altitudeFeet, Unit.Warranty warranty, long version) {}
 
     record SiteGiven(
             double altitudeFeet,
             @Nullable LocalDate parts,
             @Nullable LocalDate compressor,
-            @Nullable LocalDate labour) {}
+            @Nullable LocalDate labour,
+            @Nullable Long version) {}
 
     @GetMapping("/api/units")
     List<UnitView> found(@RequestParam(required = false) @Nullable String words) {
@@ -96,7 +97,7 @@ class UnitHttp {
                     date.getYear() >= 1990 && date.getYear() <= 2100, "warranty", date, "give a day from 1990 to 2100");
         }
         return RecordView.of(
-                units.know(id, altitude, new Unit.Warranty(given.parts(), given.compressor(), given.labour())));
+                units.know(id, altitude, new Unit.Warranty(given.parts(), given.compressor(), given.labour()), given.version()));
     }
 
     /** What a plate can say, for the form that corrects it. */

@@ -3,6 +3,7 @@ package zestbench.server.unit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
@@ -14,6 +15,7 @@ import zestbench.core.plate.Plates;
 import zestbench.core.plate.Serial;
 import zestbench.core.proof.Altitude;
 import zestbench.server.problem.NotHere;
+import zestbench.server.problem.Outdated;
 
 /** The units that are looked after. */
 @Service
@@ -67,8 +69,14 @@ public class Units {
 
     /** Keeps what is known of the site and of whose warranty runs. */
     @Transactional
-    public Unit know(long id, Altitude altitude, Unit.Warranty warranty) {
+    public Unit know(long id, Altitude altitude, Unit.Warranty warranty, @Nullable Long seen) {
         Unit unit = get(id);
+        if (!Outdated.isCurrent(seen, unit.version())) {
+            throw new Outdated(
+                    "The site was changed meanwhile: look at both and choose.",
+                    new UnitHttp.SiteView(unit.altitude().feet(), unit.warranty(), unit.version()),
+                    new UnitHttp.SiteView(altitude.feet(), warranty, seen == null ? 0 : seen));
+        }
         unit.know(altitude, warranty);
         return store.save(unit);
     }

@@ -1,4 +1,4 @@
-package zestbench.server.door;
+package zestbench.server.security;
 
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;

@@ -1,4 +1,0 @@
-@NullMarked
-package zestbench.server.door;
-
-import org.jspecify.annotations.NullMarked;
