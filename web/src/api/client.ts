@@ -15,6 +15,8 @@ export class Refused extends Error {
     readonly status: number,
     detail: string,
     readonly errors: readonly WrongField[],
+    /** what stands, where somebody else has changed it meanwhile */
+    readonly now?: unknown,
   ) {
     super(detail)
   }
@@ -27,17 +29,36 @@ export class NoConnection extends Error {
   }
 }
 
-const client = createClient<paths>({ baseUrl: window.location.origin, fetch: (request) => fetch(request) })
+const client = createClient<paths>({ baseUrl: window.location.origin, fetch: twice })
+
+/** A connection that breaks is tried once more; a change bears a name, by which it is carried out once all the same. */
+async function twice(request: Request): Promise<Response> {
+  const again = request.clone()
+  try {
+    return await fetch(request)
+  } catch {
+    return fetch(again)
+  }
+}
 
 client.use({
   onRequest({ request }) {
-    const who = useSession().whoId
-    if (who !== null) {
-      request.headers.set('X-Technician', String(who))
+    const isChange = request.method !== 'GET'
+    for (const [name, value] of Object.entries(signed(isChange ? newId() : undefined, Date.now()))) {
+      request.headers.set(name, value)
     }
     return request
   },
 })
+
+/** Who sends it, and of a change its name and when it was tapped. */
+function signed(request: string | undefined, tappedAt: number): Record<string, string> {
+  const who = useSession().whoId
+  return {
+    ...(who === null ? {} : { 'X-Technician': String(who) }),
+    ...(request === undefined ? {} : { 'X-Request-Id': request, 'X-Tapped-At': String(tappedAt) }),
+  }
+}
 
 interface Answer<T> {
   data?: T
@@ -70,8 +91,14 @@ function refused(status: number, given: unknown): Error {
   const problem = (typeof given === 'object' && given !== null ? given : {}) as {
     detail?: string
     errors?: WrongField[]
+    now?: unknown
   }
-  return new Refused(status, problem.detail ?? `The bench answered ${status}.`, problem.errors ?? [])
+  return new Refused(
+    status,
+    problem.detail ?? `The bench answered ${status}.`,
+    problem.errors ?? [],
+    problem.now,
+  )
 }
 
 /** A change as plain data, so that it can wait for a connection and be sent again. */
@@ -83,14 +110,16 @@ export interface Change {
   json?: unknown
   /** what it is, for the list of what waits */
   what: string
+  /** by whom and when, as it stood at the tap */
+  whoId: number | null
+  tappedAt: number
 }
 
 /** Sends a change; the same id is carried out once, however often it is sent. */
 export async function send<T>(change: Change): Promise<T> {
-  const headers: Record<string, string> = { 'X-Request-Id': change.id }
-  const who = useSession().whoId
-  if (who !== null) {
-    headers['X-Technician'] = String(who)
+  const headers: Record<string, string> = {
+    ...signed(change.id, change.tappedAt),
+    ...(change.whoId === null ? {} : { 'X-Technician': String(change.whoId) }),
   }
   if (change.json !== undefined) {
     headers['Content-Type'] = 'application/json'
@@ -117,11 +146,7 @@ export function sendPhoto<T>(path: string, photo: File): Promise<T> {
 export async function sendFile<T>(path: string, fields: Record<string, File | string>): Promise<T> {
   const form = new FormData()
   for (const [name, value] of Object.entries(fields)) form.append(name, value)
-  const headers: Record<string, string> = { 'X-Request-Id': newId() }
-  const who = useSession().whoId
-  if (who !== null) {
-    headers['X-Technician'] = String(who)
-  }
+  const headers = signed(newId(), Date.now())
   let response: Response
   try {
     response = await fetch(path, { method: 'POST', headers, body: form })
@@ -142,6 +167,7 @@ async function answerOf<T>(response: Response): Promise<T> {
   if (!response.ok) {
     throw refused(response.status, json)
   }
+  useSession().isClockOff = response.headers.get('X-Stamped') === 'bench'
   return json as T
 }
 

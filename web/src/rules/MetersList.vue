@@ -2,13 +2,16 @@
 import { onMounted, ref } from 'vue'
 import { api, body, Refused } from '@/api/client'
 import type { MeterView } from '@/api/types'
+import BothValues from '@/shared/BothValues.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
+import { useClash } from '@/shared/useClash'
 
 /** The meters in use, with accuracy and range by quantity. */
 const meters = ref<MeterView[]>([])
 const fresh = ref({ name: '', percent: '', counts: '', range: '' })
 const quantity = ref<MeterView['quantity'] | null>('MICROFARADS')
+const { clash, attempt, settle } = useClash<Pick<MeterView, 'id' | 'name'>>((now) => now.id)
 const wrong = ref<Record<string, string>>({})
 const QUANTITIES: { value: MeterView['quantity']; words: string }[] = [
   { value: 'MICROFARADS', words: 'µF' },
@@ -34,20 +37,30 @@ async function add() {
     if (Number.isNaN(value)) wrong.value[name] = 'write it as a figure'
   }
   if (Object.keys(wrong.value).length) return
+  const inUse = Math.max(0, ...meters.value.filter((m) => m.quantity === quantity.value).map((m) => m.id))
+  await attempt(inUse, (version) => send(given, version))
+}
+async function send(given: object, version: number | undefined) {
   try {
     await body(
       api.POST('/api/meters', {
+        params: { query: { version } },
         body: { name: fresh.value.name, quantity: quantity.value ?? 'MICROFARADS', ...given } as never,
       }),
     )
     fresh.value = { name: '', percent: '', counts: '', range: '' }
     await load()
   } catch (problem) {
+    if (problem instanceof Refused && problem.now !== undefined) throw problem
     wrong.value =
       problem instanceof Refused && problem.errors.length
         ? Object.fromEntries(problem.errors.map((e) => [e.field.replace('meter.', ''), e.problem]))
         : { all: (problem as Error).message }
   }
+}
+async function leave() {
+  settle()
+  await load()
 }
 async function remove(id: number) {
   await body(api.DELETE('/api/meters/{id}', { params: { path: { id } } }))
@@ -107,6 +120,14 @@ async function remove(id: number) {
       />
       <v-btn type="submit" class="do">Add it</v-btn>
     </form>
+    <BothValues
+      v-if="clash"
+      :words="clash.words"
+      :now="`${clash.now.name} in use`"
+      :given="`${fresh.name}, as the one in use`"
+      @leave="leave"
+      @insist="clash.insist"
+    />
     <p v-if="wrong.all" role="alert">
       <b>{{ wrong.all }}</b>
     </p>

@@ -2,25 +2,30 @@
 import { onMounted, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { RulesView } from '@/api/types'
+import BothValues from '@/shared/BothValues.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import { dayOf } from '@/shared/time'
+import { useClash } from '@/shared/useClash'
 import CarryBox from './CarryBox.vue'
 import DevicesBox from './DevicesBox.vue'
 import MetersList from './MetersList.vue'
+import PassesList from './PassesList.vue'
 import RefrigerantTables from './RefrigerantTables.vue'
 
 /** The schools in force, each with its reason; a change holds from the next judgement on. */
-type Page = 'RULES' | 'METERS' | 'TABLES' | 'CARRY' | 'DEVICES'
+type Page = 'RULES' | 'METERS' | 'TABLES' | 'CARRY' | 'DEVICES' | 'PASSES'
 const PAGES: readonly { value: Page; words: string }[] = [
   { value: 'RULES', words: 'Rules' },
   { value: 'METERS', words: 'Meters' },
   { value: 'TABLES', words: 'Saturation tables' },
   { value: 'CARRY', words: 'In and out' },
   { value: 'DEVICES', words: 'Counter, meter' },
+  { value: 'PASSES', words: 'Devices' },
 ]
 const page = ref<Page | null>('RULES')
 const view = ref<RulesView | null>(null)
-const wrong = ref('')
+const asked = ref({ key: '', value: '' })
+const { clash, wrong, attempt, settle } = useClash<RulesView>((now) => now.number)
 
 onMounted(async () => {
   try {
@@ -34,13 +39,18 @@ const inForce = (rules: object, key: string) => String((rules as Record<string, 
 async function change(key: string, value: string | null) {
   if (value === null) return
   const given = value === 'true' ? true : value === 'false' ? false : value
-  try {
-    view.value = await body(api.PUT('/api/rules', { body: { [key]: given } }))
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
+  asked.value = { key, value }
+  await attempt(view.value?.number, async (version) => {
+    view.value = await body(api.PUT('/api/rules', { params: { query: { version } }, body: { [key]: given } }))
+  })
 }
+function leave() {
+  view.value = clash.value?.now ?? view.value
+  settle()
+}
+/** What a school's answer is called. */
+const wordsOf = (key: string, value: string) =>
+  view.value?.schools.find((s) => s.key === key)?.choices.find((c) => c.value === value)?.words ?? value
 </script>
 
 <template>
@@ -59,6 +69,14 @@ async function change(key: string, value: string | null) {
         <p v-if="wrong" role="alert">
           <b>{{ wrong }}</b>
         </p>
+        <BothValues
+          v-if="clash"
+          :words="clash.words"
+          :now="wordsOf(asked.key, inForce(clash.now.rules, asked.key))"
+          :given="wordsOf(asked.key, asked.value)"
+          @leave="leave"
+          @insist="clash.insist"
+        />
         <section v-for="s in view?.schools" :key="s.key" class="school">
           <div>
             <h2>{{ s.question }}</h2>
@@ -82,7 +100,8 @@ async function change(key: string, value: string | null) {
       <MetersList v-else-if="page === 'METERS'" />
       <RefrigerantTables v-else-if="page === 'TABLES'" />
       <CarryBox v-else-if="page === 'CARRY'" />
-      <DevicesBox v-else />
+      <DevicesBox v-else-if="page === 'DEVICES'" />
+      <PassesList v-else />
     </div>
   </div>
 </template>

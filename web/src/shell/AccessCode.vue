@@ -3,16 +3,17 @@ import { ref } from 'vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useSession } from '@/stores/session'
 
-/** Asked of another device once: the code that was printed where the bench was started. */
+/** Asked of another device once: the code that the bench shows, and a name to know the device by. */
 const emit = defineEmits<{ opened: [] }>()
 const session = useSession()
 const code = ref('')
+const name = ref('')
 const wrong = ref('')
 
 async function give() {
   try {
-    const answer = await fetch('/api/door', {
-      method: 'POST',
+    const answer = await fetch(`/api/door?name=${encodeURIComponent(name.value.trim())}`, {
+      method: 'PUT',
       headers: { 'X-Access-Code': code.value.trim() },
     })
     if (answer.ok) {
@@ -29,11 +30,19 @@ async function give() {
 
 <template>
   <main class="door">
-    <h1>This bench asks for its code</h1>
-    <p>It was printed where the bench was started. This device gives it once.</p>
-    <form @submit.prevent="give">
+    <h1>Let this device in</h1>
+    <p>The bench shows a code where it runs; each code works for ten minutes.</p>
+    <form class="form" @submit.prevent="give">
       <LabelledField v-model="code" label="Access code" :wrong="wrong" autofocus />
-      <v-btn type="submit" color="secondary" variant="flat" :disabled="!code.trim()">Open</v-btn>
+      <LabelledField v-model="name" label="Name of this device, such as Truck 1 phone" has-no-wrong-line />
+      <v-btn
+        type="submit"
+        color="secondary"
+        variant="flat"
+        height="48"
+        :disabled="!code.trim() || !name.trim()"
+        >Let it in</v-btn
+      >
     </form>
   </main>
 </template>
@@ -45,5 +54,9 @@ async function give() {
   padding: 24px;
   display: grid;
   gap: 16px;
+}
+.form {
+  display: grid;
+  gap: 12px;
 }
 </style>

@@ -63,7 +63,15 @@ describe('the bar', () => {
     server({})
     const bar = await onBench(TopBar, callWith([]), ask)
     expect(bar.text()).not.toContain('waiting')
-    useWaiting().changes.push({ id: 'a', callId: 7, method: 'POST', path: '/x', what: 'x' })
+    useWaiting().changes.push({
+      id: 'a',
+      callId: 7,
+      method: 'POST',
+      path: '/x',
+      what: 'x',
+      whoId: 1,
+      tappedAt: 0,
+    })
     await flushPromises()
     expect(bar.text()).toContain('1 waiting')
   })

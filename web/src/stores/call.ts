@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, body, newId, NoConnection, send, sendPhoto, type Change } from '@/api/client'
 import { STEPS, type CallView, type Step } from '@/api/types'
+import { useSession } from './session'
 import { useTimers } from './timers'
 import { useWaiting } from './waiting'
 
@@ -33,6 +34,7 @@ export const useCall = defineStore('call', () => {
   const underWay = new Map<string, Promise<boolean>>()
   const waiting = useWaiting()
   const timers = useTimers()
+  const session = useSession()
 
   const part = computed(() => {
     const at = place.value
@@ -134,16 +136,27 @@ export const useCall = defineStore('call', () => {
   ): Promise<boolean> {
     const id = call.value?.id
     if (id === undefined) return false
-    const made: Change = { id: newId(), callId: id, method, path: `/api/calls/${id}${path}`, json, what }
+    const made: Change = {
+      id: newId(),
+      callId: id,
+      method,
+      path: `/api/calls/${id}${path}`,
+      json,
+      what,
+      whoId: session.whoId,
+      tappedAt: Date.now(),
+    }
     problem.value = ''
     notice.value = ''
-    if (waiting.count > 0) {
+    if (waiting.isBefore(id)) {
       await waiting.keep(made)
       notice.value = 'Kept on this device, waits its turn.'
       return false
     }
     try {
       take(await send<CallView>(made))
+      if (session.isClockOff)
+        notice.value = 'Stamped with the time of the bench: the clock of this device is off.'
       return true
     } catch (failure) {
       if (failure instanceof NoConnection) {

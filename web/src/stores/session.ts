@@ -15,6 +15,8 @@ export const useSession = defineStore('session', () => {
   const people = ref<Person[]>([])
   const isLoaded = ref(false)
   const isDoorShut = ref(false)
+  /** Whether the last change bears the bench's time, since this device's clock cannot be right. */
+  const isClockOff = ref(false)
 
   const who = computed(() => people.value.find((p) => p.id === whoId.value) ?? null)
   /** The bench opens once someone is named and has seen the caution. */
@@ -46,6 +48,7 @@ export const useSession = defineStore('session', () => {
     people,
     isLoaded,
     isDoorShut,
+    isClockOff,
     who,
     isReady,
     load,

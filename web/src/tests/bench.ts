@@ -168,6 +168,7 @@ export function server(answers: Record<string, unknown>) {
       json: text ? JSON.parse(text) : undefined,
     })
     const found = Object.entries(answers).find(([end]) => path.endsWith(end))
+    if (found?.[1] instanceof Response) return found[1].clone()
     return found
       ? new Response(JSON.stringify(found[1]), {
           status: 200,

@@ -2,25 +2,35 @@
 import { onMounted, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { DepotView, MoveView, StockView } from '@/api/types'
+import BothValues from '@/shared/BothValues.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { dayOf } from '@/shared/time'
+import { useClash } from '@/shared/useClash'
 
 /** All of one line of stock: its bin, minimum, cost and price, where it can go, and where each piece went. */
 const props = defineProps<{ stock: StockView; depots: readonly DepotView[] }>()
 const emit = defineEmits<{ changed: [now: StockView]; moved: [all: StockView[]] }>()
 const fields = ref({ bin: '', name: '', minimum: '', cost: '', price: '' })
 const history = ref<MoveView[]>([])
-const wrong = ref('')
+const seen = ref(0)
+const { clash, wrong, attempt, settle } = useClash<StockView>((now) => now.version)
 const path = () => ({ path: { id: props.stock.id } })
 
 watch(
   () => props.stock.id,
-  () => {
-    const { bin, name, minimum, cost, price } = props.stock
-    fields.value = { bin, name, minimum: String(minimum), cost: String(cost), price: String(price) }
-  },
+  () => take(props.stock),
   { immediate: true },
 )
+/** A count that changes meanwhile is no news to this form. */
+watch(
+  () => props.stock.quantity,
+  () => (seen.value = props.stock.version),
+)
+function take(stock: StockView) {
+  const { bin, name, minimum, cost, price } = stock
+  fields.value = { bin, name, minimum: String(minimum), cost: String(cost), price: String(price) }
+  seen.value = stock.version
+}
 async function load() {
   try {
     history.value = await body(api.GET('/api/truck/{id}/history', { params: path() }))
@@ -33,11 +43,12 @@ watch(() => props.stock.quantity, load)
 
 const figure = (typed: string) => Number(typed.replace(',', '.') || 0)
 async function keep() {
-  try {
+  await attempt(seen.value, async (version) => {
     const now = await body(
       api.PUT('/api/truck/{id}', {
         params: path(),
         body: {
+          version,
           bin: fields.value.bin,
           name: fields.value.name,
           minimum: figure(fields.value.minimum),
@@ -46,15 +57,26 @@ async function keep() {
         },
       }),
     )
-    wrong.value = ''
+    seen.value = now.version
     emit('changed', now)
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
+  })
 }
+function leave() {
+  if (!clash.value) return
+  take(clash.value.now)
+  emit('changed', clash.value.now)
+  settle()
+}
+const inWords = (s: Pick<StockView, 'bin' | 'name' | 'minimum' | 'cost' | 'price'>) =>
+  `${s.bin}, ${s.name}, minimum ${s.minimum}, $ ${s.cost}, $ ${s.price}`
 async function move(depot: string) {
   try {
-    const all = await body(api.POST('/api/truck/{id}/move', { params: path(), body: { depot, pieces: 1 } }))
+    const all = await body(
+      api.POST('/api/truck/{id}/move', {
+        params: path(),
+        body: { depot, pieces: 1, version: props.stock.version },
+      }),
+    )
     wrong.value = ''
     emit('moved', all)
     await load()
@@ -76,6 +98,21 @@ async function move(depot: string) {
       <v-btn type="submit" height="48">Keep</v-btn>
     </form>
     <p class="zb-wrong" role="alert">{{ wrong }}</p>
+    <BothValues
+      v-if="clash"
+      :words="clash.words"
+      :now="inWords(clash.now)"
+      :given="
+        inWords({
+          ...fields,
+          minimum: figure(fields.minimum),
+          cost: figure(fields.cost),
+          price: figure(fields.price),
+        })
+      "
+      @leave="leave"
+      @insist="clash.insist"
+    />
     <div class="moves">
       <v-btn
         v-for="d in depots.filter((x) => x.name !== stock.depot)"

@@ -2,8 +2,10 @@
 import { computed, onMounted, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { DepotView, RestockView, StockView } from '@/api/types'
+import BothValues from '@/shared/BothValues.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
+import { useClash } from '@/shared/useClash'
 import { useSession } from '@/stores/session'
 import { useUi } from '@/stores/ui'
 import AddDepot from './AddDepot.vue'
@@ -23,6 +25,9 @@ const page = ref<Page>('STOCK')
 const open = ref<string | null>(null)
 const restock = ref<RestockView | null>(null)
 const wrong = ref('')
+const counted = ref(0)
+const counting = useClash<StockView>((now) => now.version)
+const { clash, wrong: notCounted } = counting
 const search = ref('')
 const isLowOnly = ref(false)
 const isTaking = ref(false)
@@ -59,20 +64,20 @@ function changed(now: StockView) {
   stock.value = stock.value.map((s) => (s.id === now.id ? now : s))
 }
 async function count(s: StockView, by: 1 | -1) {
-  if (s.quantity + by < 0) return
-  try {
+  const quantity = s.quantity + by
+  if (quantity < 0) return
+  counted.value = quantity
+  await counting.attempt(s.version, async (version) => {
     changed(
       await body(
-        api.PUT('/api/truck/{id}/count', {
-          params: { path: { id: s.id } },
-          body: { quantity: s.quantity + by },
-        }),
+        api.PUT('/api/truck/{id}/count', { params: { path: { id: s.id } }, body: { quantity, version } }),
       ),
     )
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
+  })
+}
+function leave() {
+  if (clash.value) changed(clash.value.now)
+  counting.settle()
 }
 async function drive() {
   if (!depot.value) return
@@ -103,9 +108,17 @@ watch(
         <h1>Truck</h1>
         <ChoiceButtons v-model="page" label="Page" is-hidden-label :choices="PAGES" />
       </header>
-      <p v-if="wrong" role="alert">
-        <b>{{ wrong }}</b>
+      <p v-if="wrong || notCounted" role="alert">
+        <b>{{ wrong || notCounted }}</b>
       </p>
+      <BothValues
+        v-if="clash"
+        :words="clash.words"
+        :now="String(clash.now.quantity)"
+        :given="String(counted)"
+        @leave="leave"
+        @insist="clash.insist"
+      />
       <div class="row">
         <ChoiceButtons
           v-model="depot"

@@ -31,6 +31,7 @@ const stock = (id: string, rating: string, more: Partial<StockView> = {}): Stock
   cost: 7.1,
   price: 11.36,
   isLow: false,
+  version: 3,
   ...more,
 })
 const depots = [
@@ -74,10 +75,39 @@ describe('the truck', () => {
     expect(view.findAll('tbody tr')).toHaveLength(1)
     await view.find('[aria-label="One more of 3 µF 370 V"]').trigger('click')
     await flushPromises()
-    expect(sent.find((s) => s.method === 'PUT')?.json).toEqual({ quantity: 3 })
+    expect(sent.find((s) => s.method === 'PUT')?.json).toEqual({ quantity: 3, version: 3 })
     expect(view.find('.number').text()).toBe('3')
     await button(view, 'Truck 2')?.trigger('click')
     expect(view.find('tbody').text()).toContain('60+7.5 µF 440 V')
+  })
+
+  it('asks where somebody else counted meanwhile, and keeps what is chosen', async () => {
+    const sent = server(
+      answers({
+        '/CP-1/count': new Response(
+          JSON.stringify({
+            detail: 'CP-1 was changed meanwhile.',
+            now: stock('CP-1', '3 µF 370 V', { quantity: 7, version: 9 }),
+            given: 3,
+          }),
+          { status: 409, headers: { 'Content-Type': 'application/json' } },
+        ),
+      }),
+    )
+    const view = await open()
+    await view.find('[aria-label="One more of 3 µF 370 V"]').trigger('click')
+    await flushPromises()
+    expect(view.find('[role=alert]').text()).toContain('CP-1 was changed meanwhile.')
+    expect(view.find('.number').text(), 'what was known before').toBe('2')
+    await button(view, 'Keep 3')?.trigger('click')
+    await flushPromises()
+    expect(sent.filter((s) => s.method === 'PUT').map((s) => s.json)).toEqual([
+      { quantity: 3, version: 3 },
+      { quantity: 3, version: 9 },
+    ])
+    await button(view, 'Leave 7')?.trigger('click')
+    expect(view.find('.number').text()).toBe('7')
+    expect(view.find('[role=alert]').exists()).toBe(false)
   })
 
   it('gets a sister, or says why not', async () => {
@@ -126,6 +156,7 @@ describe('the truck', () => {
       minimum: 1,
       cost: 7.1,
       price: 15,
+      version: 3,
     })
     await button(view, 'One to Shop')?.trigger('click')
     await flushPromises()

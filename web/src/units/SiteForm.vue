@@ -2,14 +2,16 @@
 import { ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { RecordView } from '@/api/types'
+import BothValues from '@/shared/BothValues.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { dayOf } from '@/shared/time'
+import { useClash } from '@/shared/useClash'
 
 /** How high the site lies, which moves the zero of a gauge, and until when whose warranty runs. */
 const props = defineProps<{ record: RecordView }>()
 const emit = defineEmits<{ kept: [record: RecordView] }>()
 const isOpen = ref(false)
-const wrong = ref('')
+const { clash, wrong, attempt, settle } = useClash<RecordView['site']>((now) => now.version)
 const altitude = ref(String(props.record.site.altitudeFeet))
 const { parts, compressor, labour } = props.record.site.warranty
 const dates = ref({ parts: parts ?? '', compressor: compressor ?? '', labour: labour ?? '' })
@@ -22,20 +24,24 @@ const DATES = [
 const asDay = (date: string | undefined) => (date ? dayOf(Date.parse(`${date}T12:00:00`)) : 'not known')
 async function keep() {
   const given = Object.fromEntries(Object.entries(dates.value).filter(([, date]) => date !== ''))
-  try {
+  await attempt(props.record.site.version, async (version) => {
     const record = await body(
       api.PUT('/api/units/{id}/site', {
         params: { path: { id: props.record.unit.id } },
-        body: { altitudeFeet: Number(altitude.value || 0), ...given },
+        body: { altitudeFeet: Number(altitude.value || 0), ...given, version },
       }),
     )
     emit('kept', record)
     isOpen.value = false
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
+  })
 }
+function leave() {
+  if (clash.value) emit('kept', { ...props.record, site: clash.value.now })
+  settle()
+  isOpen.value = false
+}
+const inWords = (feet: number, given: Partial<Record<string, string>>) =>
+  [`${feet} ft`, ...DATES.map((d) => `${d.title} ${asDay(given[d.key] || undefined)}`)].join(', ')
 </script>
 
 <template>
@@ -63,6 +69,14 @@ async function keep() {
         has-no-wrong-line
       />
       <p class="zb-wrong" role="alert">{{ wrong }}</p>
+      <BothValues
+        v-if="clash"
+        :words="clash.words"
+        :now="inWords(clash.now.altitudeFeet, clash.now.warranty)"
+        :given="inWords(Number(altitude || 0), dates)"
+        @leave="leave"
+        @insist="clash.insist"
+      />
       <v-btn type="submit" color="primary" variant="flat" height="48">Keep</v-btn>
     </form>
   </section>

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
@@ -126,8 +127,8 @@ public class Meters {
             long now = inUse == null ? 0 : Objects.requireNonNull(inUse.id);
             if (!Outdated.isCurrent(version, now)) {
                 throw new Outdated(
-                        "Another meter was put in use meanwhile: look at both and choose.",
-                        inUse == null ? "the usual meter" : view(inUse),
+                        "Another meter was put in use meanwhile.",
+                        inUse == null ? Map.of("id", 0, "name", "the usual meter") : view(inUse),
                         given);
             }
             Meter meter = new Meter(given.percent(), given.counts(), null, given.range());

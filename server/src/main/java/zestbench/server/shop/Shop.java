@@ -86,7 +86,7 @@ public class Shop {
     InForce change(RulesPart part, @Nullable Long seen, String who) {
         InForce now = inForce();
         if (!Outdated.isCurrent(seen, now.number())) {
-            throw new Outdated("The rules were changed meanwhile: look at both and choose.", now.rules(), part);
+            throw new Outdated("The rules were changed meanwhile.", Http.view(now), part);
         }
         ShopRules rules = part.over(now.rules());
         store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));

@@ -163,7 +163,7 @@ public class Truck {
     private StockItem current(String id, @Nullable Long seen, Object given) {
         StockItem item = item(id);
         if (!Outdated.isCurrent(seen, item.version())) {
-            throw new Outdated(id + " was changed meanwhile: look at both and choose.", view(item), given);
+            throw new Outdated(id + " was changed meanwhile.", view(item), given);
         }
         return item;
     }

@@ -73,7 +73,7 @@ public class Units {
         Unit unit = get(id);
         if (!Outdated.isCurrent(seen, unit.version())) {
             throw new Outdated(
-                    "The site was changed meanwhile: look at both and choose.",
+                    "The site was changed meanwhile.",
                     new UnitHttp.SiteView(unit.altitude().feet(), unit.warranty(), unit.version()),
                     new UnitHttp.SiteView(altitude.feet(), warranty, seen == null ? 0 : seen));
         }
