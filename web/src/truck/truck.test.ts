@@ -160,7 +160,7 @@ describe('the truck', () => {
     })
     await button(view, 'One to Shop')?.trigger('click')
     await flushPromises()
-    expect(sent.find((s) => s.path.endsWith('/move'))?.json).toEqual({ depot: 'Shop', pieces: 1 })
+    expect(sent.find((s) => s.path.endsWith('/move'))?.json).toEqual({ depot: 'Shop', pieces: 1, version: 3 })
     expect(view.find('.number').text()).toBe('1')
   })
 

@@ -29,6 +29,9 @@ public final class Families {
     /** Lets the text tell what it is a label of. */
     public static final String AUTO = "auto";
 
+    /** So many characters tell what a text is a label of; no label has as many. */
+    private static final int LOOKED_AT = 2_000;
+
     private Families() {}
 
     /** The family named {@code kind}; throws where there is none. */
@@ -51,14 +54,15 @@ public final class Families {
 
     /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */
     public static LabelRead read(String kind, String text) {
-        if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(text))) {
+        String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
+        if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(looks))) {
             return PlateLabel.read(text);
         }
         if (!kind.equals(AUTO)) {
             return named(kind).read().apply(text);
         }
         return ALL.stream()
-                .filter(f -> f.resembles().apply(text))
+                .filter(f -> f.resembles().apply(looks))
                 .findFirst()
                 .map(f -> f.read().apply(text))
                 .orElseGet(() -> nothingRead(text));

@@ -13,6 +13,8 @@ final class Farads {
     private static final double LARGEST_RUN = 200;
     private static final double SMALLEST = 0.5;
     private static final double LARGEST = 10_000;
+    /** Tokens of a row of values; a can has six sections at most. */
+    private static final int LONGEST_ROW = 32;
 
     private record Found(
             double microfarads, int token, @Nullable String terminal) {}
@@ -22,6 +24,7 @@ final class Farads {
     private boolean range;
     private int from = -1;
     private int to = -1;
+    private @Nullable Boolean saysStart;
 
     Farads(Grammar grammar) {
         this.grammar = grammar;
@@ -161,6 +164,13 @@ final class Farads {
     }
 
     private boolean saysStart() {
+        if (saysStart == null) {
+            saysStart = hasStart();
+        }
+        return saysStart;
+    }
+
+    private boolean hasStart() {
         for (int i = 0; i < grammar.size(); i++) {
             if (!grammar.at(i).isNumber() && grammar.at(i).word().equals("start")) {
                 return true;
@@ -187,7 +197,7 @@ final class Farads {
     private int startOfRow(int unit) {
         int first = unit;
         int i = unit - 1;
-        while (grammar.isNumber(i)) {
+        while (grammar.isNumber(i) && unit - i < LONGEST_ROW) {
             first = i;
             if (joins(i - 1) && grammar.isNumber(i - 2)) {
                 i -= 2;
@@ -200,7 +210,7 @@ final class Farads {
 
     private int endOfRow(int number) {
         int end = number + 1;
-        while (joins(end) && grammar.isNumber(end + 1)) {
+        while (joins(end) && grammar.isNumber(end + 1) && end - number < LONGEST_ROW) {
             end += 2;
         }
         return end;

@@ -26,6 +26,11 @@ public final class ContactorLabel {
     private static final double MOST_COIL = 600;
     private static final double LARGEST_LOW_COIL = 48;
 
+    /** Signs between a name and its figure, tokens of a row of figures: no label has more. */
+    private static final int MOST_SIGNS = 4;
+
+    private static final int LONGEST_COLUMN = 32;
+
     private final Grammar grammar;
     private final List<Row> rows = new ArrayList<>();
 
@@ -101,7 +106,7 @@ public final class ContactorLabel {
 
     private int past(int i) {
         int at = i;
-        while (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, ".") || grammar.is(at, "-")) {
+        while (at - i < MOST_SIGNS && (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, ".") || grammar.is(at, "-"))) {
             at++;
         }
         return at;
@@ -390,7 +395,10 @@ public final class ContactorLabel {
     /** Where a row of figures joined by strokes ends; {@code from} where there are not at least two. */
     private int column(int from) {
         int at = from;
-        while (grammar.isNumber(at) && grammar.is(at + 1, "/") && grammar.isNumber(at + 2)) {
+        while (at - from < LONGEST_COLUMN
+                && grammar.isNumber(at)
+                && grammar.is(at + 1, "/")
+                && grammar.isNumber(at + 2)) {
             at += 2;
         }
         return at > from ? at + 1 : from;

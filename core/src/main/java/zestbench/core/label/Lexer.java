@@ -19,7 +19,6 @@ public final class Lexer {
             new Unit("degrees? ?c|deg ?c|°c|celsius", "°c"));
 
     private static final Pattern PROTECTION = Pattern.compile("[sp][0-3](?![0-9a-z.])");
-    private static final Pattern DIGITS = Pattern.compile("[0-9oilsbz.,|]+");
     private static final Pattern THOUSANDS = Pattern.compile("[1-9][0-9]{0,2}(,[0-9]{3})+");
     private static final Pattern PLUS_MINUS =
             Pattern.compile("\\+ ?/ ?-|\\+-(?= ?[0-9osl])|plus or minus|plus minus|±");
@@ -27,6 +26,9 @@ public final class Lexer {
     private static final double CLEAR = 0.99;
     private static final double CONFUSED = 0.8;
     private static final int LONGEST_NUMBER = 9;
+    /** A run of digits is looked at so far for a number; beyond it is none, and is passed over whole. */
+    private static final int LONGEST_RUN = 24;
+
 
     private record Unit(Pattern pattern, String word) {
         Unit(String pattern, String word) {
@@ -63,11 +65,12 @@ public final class Lexer {
 
     private Token next(int at) {
         boolean afterLetter = at > 0 && isLetter(text.charAt(at - 1));
-        Matcher sign = matchAt(PLUS_MINUS, at);
+        char first = text.charAt(at);
+        Matcher sign = "+p±".indexOf(first) >= 0 ? matchAt(PLUS_MINUS, at) : null;
         if (sign != null) {
             return new Token(Token.Kind.SIGN, "±", 0, at, sign.end(), CLEAR, false);
         }
-        if (!afterLetter) {
+        if (!afterLetter && (Character.isLetter(first) || first == '°')) {
             Matcher protection = matchAt(PROTECTION, at);
             if (protection != null) {
                 return new Token(Token.Kind.WORD, protection.group(), 0, at, protection.end(), CLEAR, false);
@@ -83,7 +86,7 @@ public final class Lexer {
         if (number != null) {
             return number;
         }
-        Matcher word = matchAt(WORD, at);
+        Matcher word = Character.isLetter(first) ? matchAt(WORD, at) : null;
         if (word != null) {
             return new Token(Token.Kind.WORD, word.group(), 0, at, word.end(), CLEAR, false);
         }
@@ -91,11 +94,10 @@ public final class Lexer {
     }
 
     private @Nullable Token number(int at, boolean afterLetter) {
-        Matcher matcher = matchAt(DIGITS, at);
-        if (matcher == null || (afterLetter && isLetter(text.charAt(at)))) {
+        if (!isOfNumber(at) || (afterLetter && isLetter(text.charAt(at)))) {
             return null;
         }
-        int end = cutBack(at, matcher.end());
+        int end = cutBack(at, endOfRun(at, LONGEST_RUN));
         if (end <= at) {
             return null;
         }
@@ -123,11 +125,26 @@ public final class Lexer {
             return null;
         }
         if (digits.length() > LONGEST_NUMBER) {
-            return new Token(Token.Kind.SIGN, run, 0, at, end, CLEAR, false);
+            int whole = cutBack(at, endOfRun(at, text.length()));
+            return new Token(Token.Kind.SIGN, text.substring(at, whole), 0, at, whole, CLEAR, false);
         }
         boolean confused = run.chars().anyMatch(c -> isLetter((char) c) || c == '|');
         return new Token(
                 Token.Kind.NUMBER, digits, Double.parseDouble(digits), at, end, confused ? CONFUSED : CLEAR, false);
+    }
+
+    /** Digits, what is taken for digits, and what stands between them. */
+    private boolean isOfNumber(int at) {
+        char c = text.charAt(at);
+        return (c >= '0' && c <= '9') || "oilsbz.,|".indexOf(c) >= 0;
+    }
+
+    private int endOfRun(int at, int longest) {
+        int end = at;
+        while (end < text.length() && end - at < longest && isOfNumber(end)) {
+            end++;
+        }
+        return end;
     }
 
     /** Gives back letters that belong to a following word, and a full stop that ends a sentence. */

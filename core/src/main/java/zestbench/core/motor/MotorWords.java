@@ -247,7 +247,7 @@ final class MotorWords extends MotorReader {
             }
             if (!grammar.free(at)
                     || grammar.isNumber(at)
-                    || !Letters.small(grammar.at(at).word()).equals(word)) {
+                    || !grammar.at(at).word().equals(word)) {
                 return from;
             }
             at++;
