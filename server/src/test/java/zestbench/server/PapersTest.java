@@ -38,6 +38,17 @@ class PapersTest {
     }
 
     @Test
+    void whatStandsOnPaperIsFoundByItsWords() throws Exception {
+        Bench call = Bench.callTo(bench, "loft 7 heat pump");
+        call.does("/notes", "{\"text\":\"office fitting, flame baffle, waffle\"}");
+        assertThat(call.refuses("/notes", "{\"text\":\"a\\u0007b\"}")).contains("text", "cannot be shown");
+        try (PDDocument pdf =
+                Loader.loadPDF(bench.get(call.call + "/report.pdf").raw().body())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("office fitting, flame baffle, waffle");
+        }
+    }
+
+    @Test
     void theReportHasTheCallWithItsFiguresAndAMaskedSerial() throws Exception {
         Bench call = Bench.callTo(bench, "split system");
         String part = call.part("capacitor", "60/7.5 MFD 440VAC ±6%");

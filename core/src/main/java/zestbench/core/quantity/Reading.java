@@ -14,6 +14,9 @@ public record Reading(
         double value,
         @Nullable Double resolution) {
     private static final double MEGOHM = 1_000_000;
+    /** No meter shows as much in any unit. */
+    private static final double LARGEST = 1e12;
+
 
     /** How the meter answered. */
     public enum State {
@@ -23,8 +26,8 @@ public record Reading(
     }
 
     public Reading {
-        if (!Double.isFinite(value) || (value < 0 && !quantity.goesBelowZero())) {
-            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 upward");
+        if (!(Math.abs(value) <= LARGEST) || (value < 0 && !quantity.goesBelowZero())) {
+            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 up to 1,000,000,000,000");
         }
         if (resolution != null && !(resolution > 0 && Double.isFinite(resolution))) {
             throw InputProblem.of("resolution", String.valueOf(resolution), "the smallest step is a number above 0");

@@ -6,11 +6,10 @@ final class Budget {
 
     private int spent;
 
+    /** Throws where nothing is left: what was found by then may not be the best. */
     void spend() {
-        spent++;
-    }
-
-    boolean left() {
-        return spent < MOST;
+        if (++spent > MOST) {
+            throw new TooManyCombinations();
+        }
     }
 }

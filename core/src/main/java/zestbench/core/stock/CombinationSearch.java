@@ -53,7 +53,7 @@ public final class CombinationSearch<P> {
 
     private void run() {
         int most = MOST_ON_TERMINAL * servings.size();
-        for (int pieces = 2; pieces <= most && budget.left(); pieces++) {
+        for (int pieces = 2; pieces <= most; pieces++) {
             if (pieces > servings.size() && (!rules.makeUp().fits() || isSettled())) {
                 return;
             }
@@ -77,9 +77,6 @@ public final class CombinationSearch<P> {
 
     private void single(int pieces) {
         for (Serving<P> serving : servings.get(0).ofSize(pieces)) {
-            if (!budget.left()) {
-                return;
-            }
             List<Combination.Piece<P>> joined = Joining.alone(serving.shares());
             offer(List.of(serving), joined, pieces);
         }
@@ -110,9 +107,6 @@ public final class CombinationSearch<P> {
                 continue;
             }
             for (Serving<P> second : shared == 0 ? seconds : partners(first, byLot)) {
-                if (!budget.left()) {
-                    return;
-                }
                 budget.spend();
                 if (shared == 0 && isHopeless(first, second.cost(), pieces, makesUp)) {
                     if (second.error() == 0) {

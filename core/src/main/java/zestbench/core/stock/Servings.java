@@ -72,7 +72,7 @@ final class Servings<P> {
                 byValue.subMap(low, true, high, true).entrySet()) {
             List<Share<P>> bucket = entry.getValue();
             int from = lastValue != null && entry.getKey().equals(lastValue) ? lastPlace : 0;
-            for (int place = from; place < bucket.size() && budget.left(); place++) {
+            for (int place = from; place < bucket.size(); place++) {
                 soFar.add(bucket.get(place));
                 extend(soFar, left - 1, sum + entry.getKey(), entry.getKey(), place, out);
                 soFar.remove(soFar.size() - 1);

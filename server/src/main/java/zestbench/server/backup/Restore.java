@@ -68,14 +68,14 @@ final class Restore {
         }
         Files.createDirectories(data);
         Path parent = data.toAbsolutePath().getParent();
-        Path half = Files.createTempDirectory(parent == null ? data : parent, ".restore");
+        Path beside = parent == null ? data : parent;
+        String halfName = ".restore-" + data.getFileName() + "-";
+        clearEarlier(beside, halfName);
+        Path half = Files.createTempDirectory(beside, halfName);
         try (ZipFile zip = new ZipFile(archive.toFile())) {
             new Restore(zip).into(new DataFolder(half));
-            try (Stream<Path> all = Files.list(half)) {
-                for (Path each : all.toList()) {
-                    Files.move(each, data.resolve(each.getFileName()), StandardCopyOption.ATOMIC_MOVE);
-                }
-            }
+            // one step: whoever looks finds nothing, or all of it
+            Files.move(half, data, StandardCopyOption.ATOMIC_MOVE);
         } catch (ZipException | IllegalArgumentException broken) {
             throw new Refused("this is no ZIP archive, or a damaged one: take another archive.");
         } finally {
@@ -259,7 +259,17 @@ final class Restore {
         }
     }
 
+    /** What a restore that was killed left behind. */
+    private static void clearEarlier(Path beside, String name) throws IOException {
+        try (Stream<Path> all = Files.list(beside)) {
+            all.filter(p -> p.getFileName().toString().startsWith(name)).forEach(Restore::clear);
+        }
+    }
+
     private static void clear(Path folder) {
+        if (!Files.exists(folder)) {
+            return;
+        }
         try (Stream<Path> all = Files.walk(folder)) {
             for (Path each : all.sorted(Comparator.reverseOrder()).toList()) {
                 Files.deleteIfExists(each);

@@ -61,6 +61,7 @@ class OpenInterface {
     private static final int LONGEST_TEXT = 20_000;
     private static final int MOST_OFFERS = 500;
     private static final int MOST_STOCK = 2_000;
+    private static final int MOST_READINGS = 1_000;
     private static final double MOST_VOLTS = 1_000;
     private static final String VOLTAGE = "voltage";
     private static final String UNBALANCE = "unbalance";
@@ -70,9 +71,11 @@ class OpenInterface {
     private static final String PROOF = "proof";
 
     private final OpenProof proof;
+    private final Computing computing;
 
-    OpenInterface(OpenProof proof) {
+    OpenInterface(OpenProof proof, Computing computing) {
         this.proof = proof;
+        this.computing = computing;
     }
 
     @PostMapping("/api/read")
@@ -82,7 +85,7 @@ class OpenInterface {
             throw new TooLarge("The text has " + length + " characters; give up to 20,000");
         }
         String kind = request.kind() == null ? Families.AUTO : request.kind();
-        return answer(Families.read(kind, request.text()));
+        return answer(computing.run(() -> Families.read(kind, request.text())));
     }
 
     static ReadAnswer answer(LabelRead read) {
@@ -101,6 +104,10 @@ class OpenInterface {
 
     @PostMapping("/api/judge")
     JudgeAnswer judge(@Valid @RequestBody JudgeRequest request) {
+        int readings = request.readings() == null ? 0 : request.readings().size();
+        if (readings > MOST_READINGS) {
+            throw new TooLarge("There are " + readings + " readings; give up to 1,000");
+        }
         return switch (request.kind()) {
             case VOLTAGE ->
                 answer(SupplyVoltage.judge(
@@ -224,7 +231,7 @@ class OpenInterface {
                 stock(attributes, stock),
                 RulesPart.orDefault(request.rules()),
                 doubted(request.doubted()));
-        MatchAnswer answer = family.matched(asked);
+        MatchAnswer answer = computing.run(() -> family.matched(asked));
         return new MatchedAnswer(
                 FindingGiven.of(answer.findings()),
                 answer.matches().stream().map(OpenInterface::match).toList());

@@ -1,6 +1,7 @@
 package zestbench.server.paper;
 
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
+import com.openhtmltopdf.pdfboxout.PDFontSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.util.XRLog;
 import com.samskivert.mustache.Mustache;
@@ -14,7 +15,14 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
 import java.util.Objects;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
 import org.springframework.stereotype.Component;
+import zestbench.server.json.CleanText;
 
 /** Fills in a sheet of paper and sets it as PDF, with the bench's own letters. */
 @Component
@@ -50,7 +58,8 @@ public class Paper {
 
     /** The letters that are shipped have no arrow and no signs of order. */
     private static String printable(String html) {
-        return html.replace("→", "to")
+        return CleanText.shown(html)
+                .replace("→", "to")
                 .replace("≥", "at least ")
                 .replace("≤", "at most ")
                 .replace("≈", "about ");
@@ -58,21 +67,29 @@ public class Paper {
 
     private static byte[] set(String html) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        PdfRendererBuilder builder = new PdfRendererBuilder();
-        font(builder, "SourceSans3-latin-400", "Text", PLAIN);
-        font(builder, "SourceSans3-latin-700", "Text", BOLD);
-        font(builder, "SourceSans3-greek-400", "Greek", PLAIN);
-        font(builder, "SourceSans3-greek-700", "Greek", BOLD);
-        font(builder, "BarlowCondensed-600", "Plate", CONDENSED);
-        builder.useFastMode();
-        builder.withHtmlContent(html, null);
-        builder.toStream(out);
-        builder.run();
+        try (PDDocument document = new PDDocument()) {
+            PdfRendererBuilder builder = new PdfRendererBuilder().usePDDocument(document);
+            font(document, builder, "SourceSans3-latin-400", "Text", PLAIN);
+            font(document, builder, "SourceSans3-latin-700", "Text", BOLD);
+            font(document, builder, "SourceSans3-greek-400", "Greek", PLAIN);
+            font(document, builder, "SourceSans3-greek-700", "Greek", BOLD);
+            font(document, builder, "BarlowCondensed-600", "Plate", CONDENSED);
+            builder.useFastMode();
+            builder.withHtmlContent(html, null);
+            builder.toStream(out);
+            builder.run();
+        }
         return out.toByteArray();
     }
 
-    private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(() -> stream("/fonts/" + file + ".ttf"), family, weight, FontStyle.NORMAL, true);
+    /** Letters are set one by one: what is joined to a ligature is not found when the paper is searched. */
+    private static void font(
+            PDDocument document, PdfRendererBuilder builder, String file, String family, int weight)
+            throws IOException {
+        TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(stream("/fonts/" + file + ".ttf")));
+        letters.setEnableGsub(false);
+        PDFont font = PDType0Font.load(document, letters, true);
+        builder.useFont(new PDFontSupplier(font), family, weight, FontStyle.NORMAL, true);
     }
 
     private static InputStream stream(String name) {

@@ -1,5 +1,6 @@
 package zestbench.server.problem;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -11,6 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What failed outside every controller, as a problem document too. */
 @RestController
+@Hidden
 class Errors implements ErrorController {
     @RequestMapping("/error")
     ResponseEntity<ProblemDetail> error(HttpServletRequest request) {

@@ -1,5 +1,6 @@
 package zestbench.server.problem;
 
+import java.beans.PropertyEditorSupport;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -13,7 +14,9 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
@@ -27,12 +30,27 @@ import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.stock.TooManyCombinations;
+import zestbench.server.json.CleanText;
+import zestbench.server.json.StrictJson.WrongValue;
 
 /** Every failure as a problem document (RFC 9457) that says what was given, what is wrong and what would be right. */
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
     static final String FAILED = "The bench failed at this; what was kept before is still kept.";
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** Words in paths, queries and forms are as clean as those in JSON. */
+    @InitBinder
+    void clean(WebDataBinder binder) {
+        binder.registerCustomEditor(String.class, new PropertyEditorSupport() {
+            @Override
+            public void setAsText(String text) {
+                String field = binder.getObjectName();
+                setValue(CleanText.checked(field.isEmpty() ? "text" : field, text));
+            }
+        });
+    }
 
     @ExceptionHandler(InputProblem.class)
     ProblemDetail input(InputProblem problem) {
@@ -72,8 +90,8 @@ public class Problems extends ResponseEntityExceptionHandler {
                 .body(of(HttpStatus.SERVICE_UNAVAILABLE, String.valueOf(problem.getMessage()), List.of()));
     }
 
-    @ExceptionHandler(TooLong.class)
-    ProblemDetail tooLong(TooLong problem) {
+    @ExceptionHandler(TooManyCombinations.class)
+    ProblemDetail tooMany(TooManyCombinations problem) {
         return of(HttpStatus.UNPROCESSABLE_CONTENT, String.valueOf(problem.getMessage()), List.of());
     }
 
@@ -114,7 +132,7 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
     ResponseEntity<ProblemDetail> argument(MethodArgumentTypeMismatchException problem) {
-        if (problem.getValue() instanceof MultipartFile) {
+        if (problem.getValue() instanceof MultipartFile || problem.getRootCause() instanceof InputProblem) {
             return inside(problem);
         }
         String value = String.valueOf(problem.getValue());
@@ -167,6 +185,10 @@ public class Problems extends ResponseEntityExceptionHandler {
             return new InputProblem.Field(
                     path(unknown), null, "no such field; known are " + unknown.getKnownPropertyIds());
         }
+        if (cause instanceof WrongValue wrong) {
+            return new InputProblem.Field(
+                    path(wrong), shortened(String.valueOf(wrong.getValue())), wrong.getOriginalMessage());
+        }
         if (cause instanceof InvalidFormatException format) {
             Class<?> target = format.getTargetType();
             String right = target != null && target.isEnum()
@@ -208,7 +230,8 @@ public class Problems extends ResponseEntityExceptionHandler {
         return out.isEmpty() ? "body" : out.toString();
     }
 
-    private static String shortened(String text) {
+    private static String shortened(String given) {
+        String text = CleanText.shown(given);
         return text.length() > 80 ? text.substring(0, 80) + "…" : text;
     }
 

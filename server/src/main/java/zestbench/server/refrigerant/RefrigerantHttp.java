@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.proof.SaturationTable;
+import zestbench.server.json.TextFile;
 import zestbench.server.problem.NotHere;
 
 /** Saturation tables over HTTP. */
@@ -69,7 +70,7 @@ class RefrigerantHttp {
             @RequestParam("source") String source,
             @RequestParam("file") MultipartFile file)
             throws IOException {
-        String text = new String(file.getBytes(), StandardCharsets.UTF_8);
+        String text = TextFile.read(file.getBytes());
         return view(refrigerants.bringIn(refrigerant.strip(), source.strip(), new StringReader(text)));
     }
 

@@ -21,6 +21,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.proof.SaturationTable;
+import zestbench.server.problem.NotHere;
 
 /** The saturation tables: those that come with the bench, and those that were brought in, which go before them. */
 @Service
@@ -132,6 +133,9 @@ public class Refrigerants {
 
     @Transactional
     public void takeOut(String refrigerant) {
+        if (!store.existsById(key(refrigerant))) {
+            throw new NotHere("No saturation table for " + refrigerant + " was brought in.");
+        }
         store.deleteById(key(refrigerant));
     }
 }

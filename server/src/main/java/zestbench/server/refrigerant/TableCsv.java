@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -29,10 +30,18 @@ final class TableCsv {
             .setIgnoreEmptyLines(true)
             .get();
 
+    private static final Pattern FIGURE = Pattern.compile("-?\\d{1,6}(\\.\\d{1,6})?");
+    private static final int LONGEST_NAME = 20;
+    private static final int LONGEST_SOURCE = 300;
+
     private TableCsv() {}
 
     /** Reads a table; a damaged one names its line. */
     static SaturationTable read(String refrigerant, String source, Reader csv) {
+        InputProblem.require(
+                !refrigerant.isBlank() && refrigerant.length() <= LONGEST_NAME, "refrigerant", refrigerant, "give 1 to 20 characters, such as R-410A");
+        InputProblem.require(
+                !source.isBlank() && source.length() <= LONGEST_SOURCE, "source", source, "say in 1 to 300 characters where the figures are from");
         List<Row> rows = new ArrayList<>();
         List<Long> lines = new ArrayList<>();
         try (CSVParser parser = FORMAT.parse(csv)) {
@@ -46,8 +55,8 @@ final class TableCsv {
                 lines.add(line);
                 rows.add(new Row(figure(row, FAHRENHEIT, line), figure(row, BUBBLE, line), figure(row, DEW, line)));
             }
-        } catch (IOException | UncheckedIOException broken) {
-            throw InputProblem.of("file", null, "this is no CSV that can be read: " + broken.getMessage());
+        } catch (IOException | UncheckedIOException | IllegalStateException broken) {
+            throw InputProblem.of("file", null, "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
         }
         try {
             return new SaturationTable(refrigerant, source, rows);
@@ -59,6 +68,9 @@ final class TableCsv {
     private static double figure(CSVRecord row, String column, long line) {
         String text = row.isSet(column) ? row.get(column) : "";
         try {
+            if (!FIGURE.matcher(text).matches()) {
+                throw new NumberFormatException();
+            }
             return Double.parseDouble(text);
         } catch (NumberFormatException none) {
             throw InputProblem.of("line " + line + ", " + column, text, "give a number, as 118.0");

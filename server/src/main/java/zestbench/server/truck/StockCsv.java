@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -32,6 +33,9 @@ final class StockCsv {
             .setTrailingData(false)
             .get();
 
+    private static final char QUOTE = '\'';
+    private static final Pattern FIGURE = Pattern.compile("-?\\d{1,9}(\\.\\d{1,17})?");
+
     private StockCsv() {}
 
     static String write(List<StockRow> rows) {
@@ -40,13 +44,13 @@ final class StockCsv {
             printer.printRecord(COLUMNS);
             for (StockRow r : rows) {
                 printer.printRecord(
-                        r.id(),
-                        r.partNumber(),
-                        r.depot(),
-                        r.bin(),
-                        r.kind(),
-                        r.name(),
-                        r.label(),
+                        safe(r.id()),
+                        safe(r.partNumber()),
+                        safe(r.depot()),
+                        safe(r.bin()),
+                        safe(r.kind()),
+                        safe(r.name()),
+                        safe(r.label()),
                         r.quantity(),
                         r.minimum(),
                         r.cost(),
@@ -62,7 +66,7 @@ final class StockCsv {
     static List<StockRow> read(String csv, Function<String, Optional<StockRow>> known) {
         List<StockRow> out = new ArrayList<>();
         Set<String> ids = new LinkedHashSet<>();
-        try (CSVParser parser = FORMAT.parse(new StringReader(csv.startsWith("\uFEFF") ? csv.substring(1) : csv))) {
+        try (CSVParser parser = FORMAT.parse(new StringReader(csv))) {
             List<String> names = parser.getHeaderNames();
             InputProblem.require(
                     names.contains("id"),
@@ -77,7 +81,9 @@ final class StockCsv {
                     String.join(",", unknown),
                     "known columns are " + String.join(", ", COLUMNS));
             for (CSVRecord record : parser) {
-                StockRow row = atLine(parser.getCurrentLineNumber(), () -> row(record, known, names.size()));
+                StockRow row = atLine(
+                        parser.getCurrentLineNumber(),
+                        () -> known(row(record, known, names.size()), known));
                 InputProblem.require(
                         ids.add(row.id()),
                         "line " + parser.getCurrentLineNumber() + ", id",
@@ -85,8 +91,11 @@ final class StockCsv {
                         "this id stood on an earlier line");
                 out.add(row);
             }
+        } catch (InputProblem problem) {
+            throw problem;
         } catch (IOException | UncheckedIOException | IllegalArgumentException broken) {
-            throw InputProblem.of("file", null, "this is no CSV that can be read: " + broken.getMessage());
+            throw InputProblem.of(
+                    "file", null, "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
         }
         InputProblem.require(!out.isEmpty(), "file", null, "there is no line of stock in it");
         return out;
@@ -104,7 +113,7 @@ final class StockCsv {
     private static StockRow row(CSVRecord record, Function<String, Optional<StockRow>> known, int columns) {
         InputProblem.require(
                 record.size() == columns, "columns", record.size(), "the first line names " + columns + " columns");
-        String id = record.get("id");
+        String id = text(record, "id", "");
         StockRow before = known.apply(id).orElse(null);
         return new StockRow(
                 id,
@@ -120,8 +129,26 @@ final class StockCsv {
                 number(record, "price", before == null ? 0 : before.price(), false));
     }
 
+    /** A line that is new has to be right in all; of one that was kept under earlier rules only what the file says. */
+    private static StockRow known(StockRow row, Function<String, Optional<StockRow>> known) {
+        return known.apply(row.id()).isPresent() ? row : row.checked();
+    }
+
     private static String text(CSVRecord record, String column, String otherwise) {
-        return record.isSet(column) ? record.get(column) : otherwise;
+        if (!record.isSet(column)) {
+            return otherwise;
+        }
+        String text = record.get(column);
+        return text.length() > 1 && text.charAt(0) == QUOTE && isFormula(text.substring(1)) ? text.substring(1) : text;
+    }
+
+    /** What a spreadsheet would carry out; it goes out behind a quote, and comes in without it. */
+    private static String safe(String text) {
+        return isFormula(text) ? QUOTE + text : text;
+    }
+
+    private static boolean isFormula(String text) {
+        return !text.isEmpty() && "=+-@\t\r".indexOf(text.charAt(0)) >= 0;
     }
 
     private static double number(CSVRecord record, String column, double otherwise, boolean isWhole) {
@@ -130,6 +157,10 @@ final class StockCsv {
         }
         String text = record.get(column);
         try {
+            boolean isPlain = FIGURE.matcher(text).matches();
+            if (!isPlain) {
+                throw new NumberFormatException();
+            }
             return isWhole ? Integer.parseInt(text) : Double.parseDouble(text);
         } catch (NumberFormatException none) {
             throw InputProblem.of(column, text, isWhole ? "give a whole number" : "give a number, as 12.50");

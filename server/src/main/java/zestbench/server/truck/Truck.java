@@ -77,6 +77,9 @@ public class Truck {
     public void keep(StockRow row, String who, boolean isFromFile) {
         depots.known(row.depot());
         Optional<StockItem> known = store.findById(row.id());
+        if (known.isEmpty()) {
+            row.checked();
+        }
         StockItem item = known.orElseGet(() -> new StockItem(row, ""));
         int before = known.map(StockItem::quantity).orElse(0);
         item.become(row, spec(row));

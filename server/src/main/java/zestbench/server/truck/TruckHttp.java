@@ -26,6 +26,7 @@ import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.Families;
 import zestbench.core.family.Spec;
 import zestbench.core.label.LabelRead;
+import zestbench.server.json.TextFile;
 import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.People;
 import zestbench.server.person.Sender;
@@ -211,7 +212,7 @@ class TruckHttp {
     }
 
     private List<StockRow> read(MultipartFile file) throws IOException {
-        List<StockRow> rows = StockCsv.read(new String(file.getBytes(), StandardCharsets.UTF_8), truck::row);
+        List<StockRow> rows = StockCsv.read(TextFile.read(file.getBytes()), truck::row);
         rows.forEach(row -> depots.known(row.depot()));
         return rows;
     }
