@@ -27,7 +27,7 @@ public record Reading(
 
     public Reading {
         if (!(Math.abs(value) <= LARGEST) || (value < 0 && !quantity.goesBelowZero())) {
-            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 up to 1,000,000,000,000");
+            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 upward, to 1,000,000,000,000");
         }
         if (resolution != null && !(resolution > 0 && Double.isFinite(resolution))) {
             throw InputProblem.of("resolution", String.valueOf(resolution), "the smallest step is a number above 0");

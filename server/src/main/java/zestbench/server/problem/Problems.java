@@ -40,6 +40,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     static final String FAILED = "The bench failed at this; what was kept before is still kept.";
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+    private final DiskTrouble disk;
+
+    Problems(DiskTrouble disk) {
+        this.disk = disk;
+    }
+
     /** Words in paths, queries and forms are as clean as those in JSON. */
     @InitBinder
     void clean(WebDataBinder binder) {
@@ -143,6 +149,10 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(Exception.class)
     ProblemDetail unexpected(Exception problem) {
+        String refusal = disk.refusal(problem);
+        if (refusal != null) {
+            return of(HttpStatus.INSUFFICIENT_STORAGE, refusal, List.of());
+        }
         LOG.error("unexpected", problem);
         return of(
                 HttpStatus.INTERNAL_SERVER_ERROR,
