@@ -44,13 +44,19 @@ class CleanInputTest {
     void whatIsNotCleanIsRefusedByItsField(String path, String json, String field) {
         var answer = bench.post(path, json);
         assertThat(answer.status()).as(answer.text()).isEqualTo(400);
-        assertThat(answer.json().at("/errors/0/field").asString()).as(answer.text()).contains(field);
-        assertThat(answer.text()).doesNotContain("Exception").doesNotContain("jackson").doesNotContain("java.");
+        assertThat(answer.json().at("/errors/0/field").asString())
+                .as(answer.text())
+                .contains(field);
+        assertThat(answer.text())
+                .doesNotContain("Exception")
+                .doesNotContain("jackson")
+                .doesNotContain("java.");
     }
 
     @Test
     void wordsInPathsAndQueriesAreAsClean() {
-        for (String path : new String[] {"/api/units?words=a%00b", "/api/calls/1/meter?subject=%1b", "/api/truck/a%07/history"}) {
+        for (String path :
+                new String[] {"/api/units?words=a%00b", "/api/calls/1/meter?subject=%1b", "/api/truck/a%07/history"}) {
             assertThat(bench.get(path).status()).as(path).isBetween(400, 404);
         }
         assertThat(bench.get("/api/units?words=a%00b").text()).contains("cannot be shown");

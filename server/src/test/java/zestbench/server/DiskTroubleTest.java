@@ -40,7 +40,8 @@ class DiskTroubleTest {
     void aSecondBenchOnTheSameDataSaysSoInOneLine(@TempDir Path data) throws IOException {
         try (RunningBench first = RunningBench.start("--zest.data=" + data, "--zest.demo=false")) {
             Process second = new ProcessBuilder(
-                            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                            Path.of(System.getProperty("java.home"), "bin", "java")
+                                    .toString(),
                             "-XX:TieredStopAtLevel=1",
                             "-cp",
                             System.getProperty("java.class.path"),
@@ -61,9 +62,10 @@ class DiskTroubleTest {
         DataFolder folder = new DataFolder(data);
         try (Connection database = DriverManager.getConnection(folder.url(), "sa", "");
                 Statement sql = database.createStatement()) {
-            sql.execute("insert into \"flyway_schema_history\" select 99, '99', 'newer', \"type\", \"script\", \"checksum\","
-                    + " \"installed_by\", \"installed_on\", \"execution_time\", \"success\""
-                    + " from \"flyway_schema_history\" where \"installed_rank\" = 1");
+            sql.execute(
+                    "insert into \"flyway_schema_history\" select 99, '99', 'newer', \"type\", \"script\", \"checksum\","
+                            + " \"installed_by\", \"installed_on\", \"execution_time\", \"success\""
+                            + " from \"flyway_schema_history\" where \"installed_rank\" = 1");
         }
         assertThat(told(() -> RunningBench.start("--zest.data=" + data)))
                 .startsWith("zest: the data in")
@@ -108,7 +110,8 @@ class DiskTroubleTest {
             sql.execute("alter table unit add column plate varchar(20000) default '{}' not null");
         }
         try (RunningBench bench = RunningBench.start("--zest.data=" + data, "--zest.demo=false")) {
-            assertThat(bench.get("/api/units/1").json().at("/unit/name").asString()).isEqualTo("loft 5");
+            assertThat(bench.get("/api/units/1").json().at("/unit/name").asString())
+                    .isEqualTo("loft 5");
         }
         assertThat(data.resolve("zestbench.before-migration")).doesNotExist();
     }

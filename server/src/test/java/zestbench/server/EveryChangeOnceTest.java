@@ -206,7 +206,8 @@ class EveryChangeOnceTest {
                 .POST(HttpRequest.BodyPublishers.ofString("{\"text\":\"" + text + "\"}"))
                 .build();
         try {
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
+            HttpResponse<String> answer =
+                    HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofString());
             assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
             assertThat(answer.headers().firstValue("X-Stamped").isPresent())
                     .as("says that it took its own time")

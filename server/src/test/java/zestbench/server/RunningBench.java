@@ -55,7 +55,8 @@ public final class RunningBench implements AutoCloseable {
 
     /** Does something to its database behind its back. */
     void sql(String statement) {
-        try (java.sql.Connection connection = context.getBean(javax.sql.DataSource.class).getConnection();
+        try (java.sql.Connection connection =
+                        context.getBean(javax.sql.DataSource.class).getConnection();
                 java.sql.Statement sql = connection.createStatement()) {
             sql.execute(statement);
         } catch (java.sql.SQLException closed) {
@@ -112,17 +113,20 @@ public final class RunningBench implements AutoCloseable {
             request.headers(headers);
         }
         boolean isNamed = List.of(headers).contains("X-Request-Id");
-        return method.equals("GET") || isNamed || !path.startsWith("/api/") ? send(request.build()) : sendTwice(request);
+        return method.equals("GET") || isNamed || !path.startsWith("/api/")
+                ? send(request.build())
+                : sendTwice(request);
     }
 
     /** As a phone with a poor signal does: the same change twice at once, which is to be made once. */
     private Answer sendTwice(HttpRequest.Builder request) {
-        HttpRequest change = request.header("X-Request-Id", UUID.randomUUID().toString()).build();
+        HttpRequest change =
+                request.header("X-Request-Id", UUID.randomUUID().toString()).build();
         var other = client.sendAsync(change, HttpResponse.BodyHandlers.ofByteArray());
         Answer answer = send(change);
         if (other.join().statusCode() != answer.status()) {
-            throw new AssertionError(change + " was answered " + answer.status() + " and " + other.join().statusCode()
-                    + ": " + answer.text());
+            throw new AssertionError(change + " was answered " + answer.status() + " and "
+                    + other.join().statusCode() + ": " + answer.text());
         }
         return answer;
     }

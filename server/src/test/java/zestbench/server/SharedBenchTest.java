@@ -44,18 +44,48 @@ class SharedBenchTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/api/people", "/%61pi/people", "/%61pi/everything.json", "/ap%69/everything.json", "/%61pi/backup.zip",
-                "/%2561pi/people", "//api/people", "/./api/people", "/x/../api/people", "/api;x=1/people",
-                "/api/people;x", "/api/people/", "/api/people.json", "/API/people", "/v3/api-docs", "/%763/api-docs",
-                "/v3/api-docs.yaml", "/counter/v1/branches", "/counter", "/%63ounter/v1/mode", "/meter/v1/mode",
-                "/meter/v1/stream", "/api/calls/1/meter?subject=L1-L2", "/api/calls/%00", "/api/calls/%0d%0a",
-                "/api/calls\\1", "/error", "/actuator/health", "/h2-console", "/assets/../api/people",
-                "/assets/%2e%2e/api/people", "/calls/..;/api/people", "/nowhere", "/api/backup.zip", "/api/door/code"
+                "/api/people",
+                "/%61pi/people",
+                "/%61pi/everything.json",
+                "/ap%69/everything.json",
+                "/%61pi/backup.zip",
+                "/%2561pi/people",
+                "//api/people",
+                "/./api/people",
+                "/x/../api/people",
+                "/api;x=1/people",
+                "/api/people;x",
+                "/api/people/",
+                "/api/people.json",
+                "/API/people",
+                "/v3/api-docs",
+                "/%763/api-docs",
+                "/v3/api-docs.yaml",
+                "/counter/v1/branches",
+                "/counter",
+                "/%63ounter/v1/mode",
+                "/meter/v1/mode",
+                "/meter/v1/stream",
+                "/api/calls/1/meter?subject=L1-L2",
+                "/api/calls/%00",
+                "/api/calls/%0d%0a",
+                "/api/calls\\1",
+                "/error",
+                "/actuator/health",
+                "/h2-console",
+                "/assets/../api/people",
+                "/assets/%2e%2e/api/people",
+                "/calls/..;/api/people",
+                "/nowhere",
+                "/api/backup.zip",
+                "/api/door/code"
             })
     void nothingIsToldToAStranger(String path) throws IOException {
         for (String method : List.of("GET", "POST", "PUT", "DELETE", "HEAD", "OPTIONS", "PATCH")) {
             Raw answer = raw(method, path, "");
-            assertThat(answer.status()).as("%s %s: %s", method, path, answer.body()).isBetween(400, 499);
+            assertThat(answer.status())
+                    .as("%s %s: %s", method, path, answer.body())
+                    .isBetween(400, 499);
             if (!method.equals("HEAD") && !answer.body().isEmpty()) {
                 assertThat(answer.head()).as("%s %s", method, path).contains("application/problem+json");
             }
@@ -98,9 +128,15 @@ class SharedBenchTest {
         assertThat(mine).isNotNull();
         assertThat(mine.at("/name").asString()).isEqualTo("Truck 1 phone");
         assertThat(devices.toString()).as("neither pass nor hash").doesNotContain(secret(phone));
-        assertThat(with(tablet, "DELETE", "/api/devices/" + mine.at("/id").asLong()).status()).isEqualTo(200);
-        assertThat(with(phone, "GET", "/api/people").status()).as("its pass is ended").isEqualTo(401);
-        assertThat(with(tablet, "GET", "/api/people").status()).as("the others' are not").isEqualTo(200);
+        assertThat(with(tablet, "DELETE", "/api/devices/" + mine.at("/id").asLong())
+                        .status())
+                .isEqualTo(200);
+        assertThat(with(phone, "GET", "/api/people").status())
+                .as("its pass is ended")
+                .isEqualTo(401);
+        assertThat(with(tablet, "GET", "/api/people").status())
+                .as("the others' are not")
+                .isEqualTo(200);
     }
 
     @Test
@@ -109,7 +145,8 @@ class SharedBenchTest {
         String second = code();
         assertThat(second).isNotEqualTo(first);
         assertThat(door(first, "phone").statusCode()).isEqualTo(401);
-        assertThat(door(second.toLowerCase(java.util.Locale.ROOT), "phone").statusCode()).isEqualTo(204);
+        assertThat(door(second.toLowerCase(java.util.Locale.ROOT), "phone").statusCode())
+                .isEqualTo(204);
         assertThat(with(admit("phone"), "POST", "/api/door/code").status())
                 .as("no device can ask for it")
                 .isEqualTo(403);
@@ -121,7 +158,8 @@ class SharedBenchTest {
             String pass = admit(other, "phone");
             int last = 0;
             for (int i = 0; i < 30; i++) {
-                last = raw(other, "GET", "/api/people", "Cookie: zest-pass=" + i + "\r\n").status();
+                last = raw(other, "GET", "/api/people", "Cookie: zest-pass=" + i + "\r\n")
+                        .status();
             }
             assertThat(last).isEqualTo(429);
             assertThat(door(other, "WRONG234", "x").statusCode()).isEqualTo(429);
@@ -153,7 +191,9 @@ class SharedBenchTest {
 
     @Test
     void onlyTheOwnerReadsTheDataFolder() throws IOException {
-        assertThat(Files.getPosixFilePermissions(data).toString()).doesNotContain("GROUP").doesNotContain("OTHERS");
+        assertThat(Files.getPosixFilePermissions(data).toString())
+                .doesNotContain("GROUP")
+                .doesNotContain("OTHERS");
         assertThat(Files.getPosixFilePermissions(data.resolve("running")).toString())
                 .doesNotContain("GROUP")
                 .doesNotContain("OTHERS");
@@ -164,7 +204,8 @@ class SharedBenchTest {
         String pass = admit("phone");
         HttpResponse<InputStream> stream = HttpClient.newHttpClient()
                 .send(
-                        request(bench, pass, "GET", "/api/calls/1/meter?subject=L1-L2").build(),
+                        request(bench, pass, "GET", "/api/calls/1/meter?subject=L1-L2")
+                                .build(),
                         HttpResponse.BodyHandlers.ofInputStream());
         assertThat(stream.statusCode()).isEqualTo(200);
         try (InputStream in = stream.body()) {

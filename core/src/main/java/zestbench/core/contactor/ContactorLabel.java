@@ -106,7 +106,8 @@ public final class ContactorLabel {
 
     private int past(int i) {
         int at = i;
-        while (at - i < MOST_SIGNS && (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, ".") || grammar.is(at, "-"))) {
+        while (at - i < MOST_SIGNS
+                && (grammar.is(at, ":") || grammar.is(at, "=") || grammar.is(at, ".") || grammar.is(at, "-"))) {
             at++;
         }
         return at;

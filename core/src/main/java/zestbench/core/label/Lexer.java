@@ -29,7 +29,6 @@ public final class Lexer {
     /** A run of digits is looked at so far for a number; beyond it is none, and is passed over whole. */
     private static final int LONGEST_RUN = 24;
 
-
     private record Unit(Pattern pattern, String word) {
         Unit(String pattern, String word) {
             this(Pattern.compile("(" + pattern + ")(?![a-z])"), word);

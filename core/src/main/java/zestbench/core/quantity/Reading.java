@@ -17,7 +17,6 @@ public record Reading(
     /** No meter shows as much in any unit. */
     private static final double LARGEST = 1e12;
 
-
     /** How the meter answered. */
     public enum State {
         FIGURE,
@@ -27,7 +26,8 @@ public record Reading(
 
     public Reading {
         if (!(Math.abs(value) <= LARGEST) || (value < 0 && !quantity.goesBelowZero())) {
-            throw InputProblem.of("value", String.valueOf(value), "a reading is a number from 0 upward, to 1,000,000,000,000");
+            throw InputProblem.of(
+                    "value", String.valueOf(value), "a reading is a number from 0 upward, to 1,000,000,000,000");
         }
         if (resolution != null && !(resolution > 0 && Double.isFinite(resolution))) {
             throw InputProblem.of("resolution", String.valueOf(resolution), "the smallest step is a number above 0");

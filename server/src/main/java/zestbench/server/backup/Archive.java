@@ -115,7 +115,9 @@ final class Archive {
         content.to(digested);
         zip.closeEntry();
         members.add(new Member(
-                name, counted.bytes, HexFormat.of().formatHex(digested.getMessageDigest().digest())));
+                name,
+                counted.bytes,
+                HexFormat.of().formatHex(digested.getMessageDigest().digest())));
     }
 
     private static final class Counting extends FilterOutputStream {

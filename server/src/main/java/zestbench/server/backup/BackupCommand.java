@@ -79,13 +79,11 @@ public final class BackupCommand {
         if (running.isEmpty()) {
             return false;
         }
-        HttpRequest request = HttpRequest.newBuilder(
-                        URI.create(running.get().address() + "/api/backup.zip"))
+        HttpRequest request = HttpRequest.newBuilder(URI.create(running.get().address() + "/api/backup.zip"))
                 .header(InnerPass.HEADER, running.get().pass())
                 .build();
         try {
-            HttpResponse<Path> answer =
-                    HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(to));
+            HttpResponse<Path> answer = HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofFile(to));
             boolean isOurs =
                     answer.headers().firstValue(Archive.BENCH).orElse("").equals(Archive.nameOf(data));
             // else another bench has that port now: this one was killed

@@ -42,8 +42,8 @@ record Manifest(String format, int version, int schema, List<Member> members) {
             throw new Refused("this is no backup of a bench: take one that ./zest backup made.");
         }
         if (manifest.version > VERSION) {
-            throw new Refused("this archive is of a newer bench (form " + manifest.version + ", this one reads " + VERSION
-                    + "): restore it with that one.");
+            throw new Refused("this archive is of a newer bench (form " + manifest.version + ", this one reads "
+                    + VERSION + "): restore it with that one.");
         }
         boolean isWhole = manifest.version == VERSION
                 && manifest.schema > 0

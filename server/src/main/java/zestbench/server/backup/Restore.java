@@ -110,7 +110,8 @@ final class Restore {
     private void sameNames() {
         Set<String> listed = new HashSet<>(Set.of(Manifest.NAME));
         for (Member member : manifest.members()) {
-            boolean isRows = member.name().startsWith(Archive.DATA) && member.name().endsWith(Archive.ROWS);
+            boolean isRows =
+                    member.name().startsWith(Archive.DATA) && member.name().endsWith(Archive.ROWS);
             if (!isRows && !Archive.PHOTO.matcher(member.name()).matches()) {
                 throw new Refused(member.name() + " does not belong in a backup: take another archive.");
             }
@@ -183,8 +184,8 @@ final class Restore {
             newest = Math.max(newest, Integer.parseInt(each.getVersion().getVersion()));
         }
         if (manifest.schema() > newest) {
-            throw new Refused("this archive is of a newer bench (data of form " + manifest.schema() + ", this one knows "
-                    + newest + "): restore it with that one.");
+            throw new Refused("this archive is of a newer bench (data of form " + manifest.schema()
+                    + ", this one knows " + newest + "): restore it with that one.");
         }
         migrations.target(String.valueOf(manifest.schema())).load().migrate();
         Connection database = DriverManager.getConnection(folder.url(), "sa", "");

@@ -46,7 +46,8 @@ final class Tables {
     static Tables of(Connection database) throws SQLException {
         Map<String, Table> found = new LinkedHashMap<>();
         Map<String, Set<String>> needs = new LinkedHashMap<>();
-        try (ResultSet tables = database.getMetaData().getTables(null, "PUBLIC", null, new String[] {"TABLE", "BASE TABLE"})) {
+        try (ResultSet tables =
+                database.getMetaData().getTables(null, "PUBLIC", null, new String[] {"TABLE", "BASE TABLE"})) {
             while (tables.next()) {
                 String name = tables.getString("TABLE_NAME");
                 if (!name.equalsIgnoreCase(HISTORY)) {
@@ -119,7 +120,8 @@ final class Tables {
                     while (row.next()) {
                         Map<String, Object> values = new LinkedHashMap<>();
                         for (Map.Entry<String, Column> column : table.columns().entrySet()) {
-                            Object value = value(row, column.getKey(), column.getValue().type());
+                            Object value = value(
+                                    row, column.getKey(), column.getValue().type());
                             if (value != null) {
                                 values.put(column.getKey().toLowerCase(Locale.ROOT), value);
                             }
@@ -237,7 +239,8 @@ final class Tables {
         Filling(Connection database, String name) throws SQLException {
             this.name = name;
             Table table = named(name);
-            String places = String.join(", ", java.util.Collections.nCopies(table.columns().size(), "?"));
+            String places = String.join(
+                    ", ", java.util.Collections.nCopies(table.columns().size(), "?"));
             insert = database.prepareStatement("insert into " + quoted(Set.of(table.name())) + " ("
                     + quoted(table.columns().keySet()) + ") values (" + places + ")");
         }
@@ -299,5 +302,4 @@ final class Tables {
         }
         return out.toString();
     }
-
 }

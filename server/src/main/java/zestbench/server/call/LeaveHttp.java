@@ -141,12 +141,15 @@ class LeaveHttp {
 
     @PostMapping("/proof/keep")
     CallView keep(@PathVariable long id, @Valid @RequestBody ProofKeeping given, Sender sender) {
-        return teller.after(id, () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
+        return teller.after(
+                id, () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
     }
 
     @PostMapping("/write-ups")
     CallView writeUp(@PathVariable long id, @Valid @RequestBody WriteUpGiven given, Sender sender) {
-        return teller.after(id, () -> leaving.writeUp(
+        return teller.after(
+                id,
+                () -> leaving.writeUp(
                         id,
                         sender.who(),
                         given.place() == null ? "" : given.place(),

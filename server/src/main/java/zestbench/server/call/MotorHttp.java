@@ -175,7 +175,8 @@ class MotorHttp {
 
     @PostMapping("/windings")
     CallView windings(@PathVariable long id, @Valid @RequestBody WindingsGiven given, Sender sender) {
-        return teller.after(id, () -> motors.readWindings(id, sender.who(), given.which(), given.pairs(), given.shellHot()));
+        return teller.after(
+                id, () -> motors.readWindings(id, sender.who(), given.which(), given.pairs(), given.shellHot()));
     }
 
     @ChangesNothing

@@ -166,7 +166,9 @@ class PartHttp {
     @PutMapping("/measures")
     CallView measures(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody Measure given, Sender sender) {
-        return teller.after(id, () -> repair.measures(
+        return teller.after(
+                id,
+                () -> repair.measures(
                         id,
                         sender.who(),
                         part,

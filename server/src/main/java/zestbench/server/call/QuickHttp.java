@@ -42,14 +42,7 @@ class QuickHttp {
     private final Meters meters;
     private final CallTeller teller;
 
-    QuickHttp(
-            Calls calls,
-            Repair repair,
-            Arrival arrival,
-            Motors motors,
-            Shop shop,
-            Meters meters,
-            CallTeller teller) {
+    QuickHttp(Calls calls, Repair repair, Arrival arrival, Motors motors, Shop shop, Meters meters, CallTeller teller) {
         this.calls = calls;
         this.repair = repair;
         this.arrival = arrival;
@@ -206,8 +199,7 @@ class QuickHttp {
                 return part.id();
             }
         }
-        return calls.addPart(
-                id, who, kind, Families.named(kind).title(), "Quick line", "");
+        return calls.addPart(id, who, kind, Families.named(kind).title(), "Quick line", "");
     }
 
     private static boolean takes(PartState part, String kind, Spec spec) {

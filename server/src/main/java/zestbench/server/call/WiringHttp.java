@@ -9,7 +9,6 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.server.once.ChangesNothing;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.wiring.Drawing;
 import zestbench.core.wiring.Graph;
@@ -17,6 +16,7 @@ import zestbench.core.wiring.SvgWriter;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.PartHttp.WireGiven;
 import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.once.ChangesNothing;
 
 /** What wires can be called, and how a list of them is drawn, over HTTP. */
 @RestController

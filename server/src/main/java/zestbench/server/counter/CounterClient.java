@@ -15,13 +15,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.client.RestClient;
 import org.springframework.web.client.RestClientException;
 import org.springframework.web.client.RestClientResponseException;
-import zestbench.server.OwnAddress;
-import zestbench.server.security.InnerPass;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.family.Spec;
+import zestbench.server.OwnAddress;
 import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Found;
 import zestbench.server.counter.CounterViews.Order;
+import zestbench.server.security.InnerPass;
 
 /** The bench's way to a supply house over HTTP, the simulated one unless {@code zest.counter.url} names another. */
 @Component

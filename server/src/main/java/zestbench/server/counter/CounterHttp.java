@@ -18,7 +18,6 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.server.once.ChangesNothing;
 import zestbench.core.family.Spec;
 import zestbench.core.value.Value;
 import zestbench.server.counter.CounterViews.Branch;
@@ -26,6 +25,7 @@ import zestbench.server.counter.CounterViews.CounterModeView;
 import zestbench.server.counter.CounterViews.Found;
 import zestbench.server.counter.CounterViews.Mode;
 import zestbench.server.counter.CounterViews.Order;
+import zestbench.server.once.ChangesNothing;
 
 /** The simulated supply house's interface; a real one can take its place behind the same words. */
 @ChangesNothing

@@ -31,7 +31,8 @@ class Reopening implements DiskTrouble {
                     + " was closed by a failure of the disk and is opened anew: send it again, look for room on the disk.";
         }
         for (Throwable at = problem; at != null; at = at.getCause()) {
-            if (at instanceof FileSystemException || String.valueOf(at.getMessage()).contains("No space left")) {
+            if (at instanceof FileSystemException
+                    || String.valueOf(at.getMessage()).contains("No space left")) {
                 return new NoRoom(folder.path(), "the disk refused it").getMessage();
             }
         }

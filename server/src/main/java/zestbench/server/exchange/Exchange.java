@@ -148,25 +148,25 @@ class Exchange {
      */
     @Transactional
     public List<Carried> take(BundleFile.Read read, Map<String, Choice> choices, String who) {
-            List<Carried> items = items(read);
-            List<String> open = items.stream()
-                    .filter(i -> i.state() == Shelf.State.CLASH && !choices.containsKey(i.id()))
-                    .map(Carried::title)
-                    .toList();
-            if (!open.isEmpty()) {
-                throw new Conflict("Not taken in: choose ours or theirs for " + String.join("; ", open) + ".");
-            }
-            Map<String, Carried> byId = new LinkedHashMap<>();
-            items.forEach(i -> byId.put(i.id(), i));
-            Bundle bundle = read.bundle();
-            read.pictures().forEach(photos::put);
-            put(unitShelf(), bundle.units(), byId, choices);
-            put(callShelf(bundle), bundle.calls(), byId, choices);
-            put(depotShelf(), bundle.depots(), byId, choices);
-            put(stockShelf(bundle, who), bundle.stock(), byId, choices);
-            put(tableShelf(), bundle.tables(), byId, choices);
-            put(rulesShelf(who), rules(bundle), byId, choices);
-            return items;
+        List<Carried> items = items(read);
+        List<String> open = items.stream()
+                .filter(i -> i.state() == Shelf.State.CLASH && !choices.containsKey(i.id()))
+                .map(Carried::title)
+                .toList();
+        if (!open.isEmpty()) {
+            throw new Conflict("Not taken in: choose ours or theirs for " + String.join("; ", open) + ".");
+        }
+        Map<String, Carried> byId = new LinkedHashMap<>();
+        items.forEach(i -> byId.put(i.id(), i));
+        Bundle bundle = read.bundle();
+        read.pictures().forEach(photos::put);
+        put(unitShelf(), bundle.units(), byId, choices);
+        put(callShelf(bundle), bundle.calls(), byId, choices);
+        put(depotShelf(), bundle.depots(), byId, choices);
+        put(stockShelf(bundle, who), bundle.stock(), byId, choices);
+        put(tableShelf(), bundle.tables(), byId, choices);
+        put(rulesShelf(who), rules(bundle), byId, choices);
+        return items;
     }
 
     private static List<ShopRules> rules(Bundle bundle) {

@@ -16,8 +16,8 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
-import zestbench.server.once.ChangesNothing;
 import zestbench.server.exchange.Shelf.Carried;
+import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 
 /** Calls, units and everything as JSON, out and in. */

@@ -37,9 +37,7 @@ public final class CleanText {
             return text;
         }
         StringBuilder out = new StringBuilder(text.length());
-        text.codePoints()
-                .filter(c -> isClean(new String(Character.toChars(c))))
-                .forEach(out::appendCodePoint);
+        text.codePoints().filter(c -> isClean(new String(Character.toChars(c)))).forEach(out::appendCodePoint);
         return out.toString();
     }
 }

@@ -30,10 +30,11 @@ public class StrictJson {
         return builder -> builder.disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
                 .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
                 .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-                .withCoercionConfig(LogicalType.Textual, text -> text.setCoercion(
-                                CoercionInputShape.Integer, CoercionAction.Fail)
-                        .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
-                        .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
+                .withCoercionConfig(
+                        LogicalType.Textual,
+                        text -> text.setCoercion(CoercionInputShape.Integer, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Float, CoercionAction.Fail)
+                                .setCoercion(CoercionInputShape.Boolean, CoercionAction.Fail))
                 .addModule(module);
     }
 

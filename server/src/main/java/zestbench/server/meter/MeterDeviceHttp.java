@@ -19,8 +19,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import zestbench.server.once.ChangesNothing;
 import zestbench.server.meter.SimulatedMeter.Mode;
+import zestbench.server.once.ChangesNothing;
 
 /** The simulated meter's own interface: a stream of readings. A real one takes its place by offering the same stream. */
 @ChangesNothing

@@ -15,10 +15,10 @@ import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.util.UriComponentsBuilder;
-import zestbench.server.OwnAddress;
-import zestbench.server.security.InnerPass;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import zestbench.server.OwnAddress;
+import zestbench.server.security.InnerPass;
 
 /** The bench's way to a meter: passes on what it streams. {@code zest.meter.url} names another than the simulated one. */
 @Component
@@ -72,8 +72,7 @@ public class MeterLink {
             if (environment.getProperty(OTHER) == null) {
                 request.header(InnerPass.HEADER, pass.text());
             }
-            HttpResponse<Stream<String>> answer =
-                    client.send(request.build(), HttpResponse.BodyHandlers.ofLines());
+            HttpResponse<Stream<String>> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofLines());
             try (Stream<String> lines = answer.body()) {
                 var each = lines.iterator();
                 while (answer.statusCode() == 200 && isOpen.get() && each.hasNext()) {
@@ -126,8 +125,7 @@ public class MeterLink {
 
     private URI address(Clip clip) {
         String own = address.text() + "/meter/v1";
-        UriComponentsBuilder to = UriComponentsBuilder.fromUriString(
-                        environment.getProperty(OTHER, own) + "/stream")
+        UriComponentsBuilder to = UriComponentsBuilder.fromUriString(environment.getProperty(OTHER, own) + "/stream")
                 .queryParam("site", "{site}")
                 .queryParam("unit", "{unit}")
                 .queryParam("place", "{place}")

@@ -21,8 +21,8 @@ import zestbench.server.person.Sender;
  */
 @Component
 class ChangingRequests implements WebMvcRegistrations {
-    private static final Set<String> CHANGING = Set.of(
-            HttpMethod.POST.name(), HttpMethod.PUT.name(), HttpMethod.PATCH.name(), HttpMethod.DELETE.name());
+    private static final Set<String> CHANGING =
+            Set.of(HttpMethod.POST.name(), HttpMethod.PUT.name(), HttpMethod.PATCH.name(), HttpMethod.DELETE.name());
 
     private final ObjectProvider<Once> once;
 

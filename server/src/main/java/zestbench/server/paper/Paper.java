@@ -83,8 +83,7 @@ public class Paper {
     }
 
     /** Letters are set one by one: what is joined to a ligature is not found when the paper is searched. */
-    private static void font(
-            PDDocument document, PdfRendererBuilder builder, String file, String family, int weight)
+    private static void font(PDDocument document, PdfRendererBuilder builder, String file, String family, int weight)
             throws IOException {
         TrueTypeFont letters = new TTFParser().parse(new RandomAccessReadBuffer(stream("/fonts/" + file + ".ttf")));
         letters.setEnableGsub(false);

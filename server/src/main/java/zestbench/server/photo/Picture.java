@@ -69,7 +69,8 @@ public record Picture(byte[] jpeg) {
             Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
             if (readers.hasNext()) {
                 ImageReader reader = readers.next();
-                reader.addIIOReadWarningListener((from, warning) -> isCut.set(isCut.get() || warning.contains("remature")));
+                reader.addIIOReadWarningListener(
+                        (from, warning) -> isCut.set(isCut.get() || warning.contains("remature")));
                 reader.setInput(in, true, true);
                 int width = reader.getWidth(0);
                 int height = reader.getHeight(0);

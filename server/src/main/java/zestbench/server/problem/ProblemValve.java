@@ -26,8 +26,8 @@ public class ProblemValve extends ErrorReportValve {
         try {
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
             response.getOutputStream()
-                    .write(("{\"type\":\"about:blank\",\"title\":\"" + status.getReasonPhrase() + "\",\"status\":" + code
-                                    + ",\"detail\":\"" + detail + "\"}")
+                    .write(("{\"type\":\"about:blank\",\"title\":\"" + status.getReasonPhrase() + "\",\"status\":"
+                                    + code + ",\"detail\":\"" + detail + "\"}")
                             .getBytes(StandardCharsets.UTF_8));
             response.finishResponse();
         } catch (IOException | IllegalStateException gone) {

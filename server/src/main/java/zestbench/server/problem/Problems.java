@@ -19,11 +19,11 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.InitBinder;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
-import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.method.annotation.MethodArgumentConversionNotSupportedException;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.MultipartFile;
-import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
@@ -132,8 +132,7 @@ public class Problems extends ResponseEntityExceptionHandler {
                 return busy(waiting);
             }
         }
-        return ResponseEntity.badRequest()
-                .body(of(HttpStatus.BAD_REQUEST, "What was sent cannot be read.", List.of()));
+        return ResponseEntity.badRequest().body(of(HttpStatus.BAD_REQUEST, "What was sent cannot be read.", List.of()));
     }
 
     @ExceptionHandler(MethodArgumentTypeMismatchException.class)
@@ -144,7 +143,10 @@ public class Problems extends ResponseEntityExceptionHandler {
         String value = String.valueOf(problem.getValue());
         var field = new InputProblem.Field(problem.getName(), value, "give a number");
         return ResponseEntity.badRequest()
-                .body(of(HttpStatus.BAD_REQUEST, problem.getName() + " was " + value + ": give a number", List.of(field)));
+                .body(of(
+                        HttpStatus.BAD_REQUEST,
+                        problem.getName() + " was " + value + ": give a number",
+                        List.of(field)));
     }
 
     @ExceptionHandler(Exception.class)
@@ -154,10 +156,7 @@ public class Problems extends ResponseEntityExceptionHandler {
             return of(HttpStatus.INSUFFICIENT_STORAGE, refusal, List.of());
         }
         LOG.error("unexpected", problem);
-        return of(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                FAILED,
-                List.of());
+        return of(HttpStatus.INTERNAL_SERVER_ERROR, FAILED, List.of());
     }
 
     @Override

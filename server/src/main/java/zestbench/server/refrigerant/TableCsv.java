@@ -39,9 +39,15 @@ final class TableCsv {
     /** Reads a table; a damaged one names its line. */
     static SaturationTable read(String refrigerant, String source, Reader csv) {
         InputProblem.require(
-                !refrigerant.isBlank() && refrigerant.length() <= LONGEST_NAME, "refrigerant", refrigerant, "give 1 to 20 characters, such as R-410A");
+                !refrigerant.isBlank() && refrigerant.length() <= LONGEST_NAME,
+                "refrigerant",
+                refrigerant,
+                "give 1 to 20 characters, such as R-410A");
         InputProblem.require(
-                !source.isBlank() && source.length() <= LONGEST_SOURCE, "source", source, "say in 1 to 300 characters where the figures are from");
+                !source.isBlank() && source.length() <= LONGEST_SOURCE,
+                "source",
+                source,
+                "say in 1 to 300 characters where the figures are from");
         List<Row> rows = new ArrayList<>();
         List<Long> lines = new ArrayList<>();
         try (CSVParser parser = FORMAT.parse(csv)) {
@@ -56,7 +62,10 @@ final class TableCsv {
                 rows.add(new Row(figure(row, FAHRENHEIT, line), figure(row, BUBBLE, line), figure(row, DEW, line)));
             }
         } catch (IOException | UncheckedIOException | IllegalStateException broken) {
-            throw InputProblem.of("file", null, "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
+            throw InputProblem.of(
+                    "file",
+                    null,
+                    "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
         }
         try {
             return new SaturationTable(refrigerant, source, rows);

@@ -35,9 +35,11 @@ class Attempts {
     }
 
     private Bucket bucket(HttpServletRequest request) {
-        return buckets.get(network(request.getRemoteAddr()), address -> Bucket.builder()
-                .addLimit(limit -> limit.capacity(MOST).refillGreedy(MOST, WITHIN))
-                .build());
+        return buckets.get(
+                network(request.getRemoteAddr()),
+                address -> Bucket.builder()
+                        .addLimit(limit -> limit.capacity(MOST).refillGreedy(MOST, WITHIN))
+                        .build());
     }
 
     /** An IPv6 device has as many addresses as it likes; what stays is its network. */

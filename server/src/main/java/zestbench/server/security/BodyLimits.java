@@ -48,7 +48,8 @@ final class BodyLimits extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        boolean hasBody = request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
+        boolean hasBody =
+                request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
         String type = request.getContentType();
         boolean isUpload = type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
         long most = isUpload ? MOST_UPLOAD_BYTES : MOST_BYTES;

@@ -19,6 +19,7 @@ class Device {
     /** Asked for by the store's query. */
     @SuppressWarnings("UnusedVariable")
     private String passHash = "";
+
     private Instant admittedAt = Instant.EPOCH;
     private @Nullable Instant endedAt;
 

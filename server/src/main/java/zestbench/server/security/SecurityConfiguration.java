@@ -37,7 +37,15 @@ import zestbench.server.problem.ProblemWriter;
 class SecurityConfiguration {
     /** What has to load so that a device can ask to be let in. */
     private static final String[] SCREEN = {
-        "/", "/index.html", "/favicon.ico", "/favicon.svg", "/assets/**", "/calls/**", "/quick", "/units/**", "/truck",
+        "/",
+        "/index.html",
+        "/favicon.ico",
+        "/favicon.svg",
+        "/assets/**",
+        "/calls/**",
+        "/quick",
+        "/units/**",
+        "/truck",
         "/rules"
     };
 
@@ -52,20 +60,19 @@ class SecurityConfiguration {
     }
 
     @Bean
-    SecurityFilterChain chain(
-            HttpSecurity http, Settings settings, Devices devices, InnerPass inner, Attempts attempts)
+    SecurityFilterChain chain(HttpSecurity http, Settings settings, Devices devices, InnerPass inner, Attempts attempts)
             throws Exception {
-        return http.authorizeHttpRequests(rules -> rules.dispatcherTypeMatchers(
-                                DispatcherType.FORWARD, DispatcherType.ERROR)
-                        .permitAll()
-                        .requestMatchers(HttpMethod.GET, SCREEN)
-                        .permitAll()
-                        .requestMatchers(HttpMethod.PUT, DoorHttp.PATH)
-                        .permitAll()
-                        .requestMatchers(DoorHttp.CODE_PATH)
-                        .hasAuthority(PassFilter.INNER)
-                        .anyRequest()
-                        .hasAuthority(PassFilter.DEVICE))
+        return http.authorizeHttpRequests(
+                        rules -> rules.dispatcherTypeMatchers(DispatcherType.FORWARD, DispatcherType.ERROR)
+                                .permitAll()
+                                .requestMatchers(HttpMethod.GET, SCREEN)
+                                .permitAll()
+                                .requestMatchers(HttpMethod.PUT, DoorHttp.PATH)
+                                .permitAll()
+                                .requestMatchers(DoorHttp.CODE_PATH)
+                                .hasAuthority(PassFilter.INNER)
+                                .anyRequest()
+                                .hasAuthority(PassFilter.DEVICE))
                 .addFilter(foreignOrigins())
                 .addFilterBefore(
                         new PassFilter(settings, devices, inner, attempts), AnonymousAuthenticationFilter.class)

@@ -121,8 +121,7 @@ public class Meters {
 
         /** @param version number of the meter that was in use for this quantity when it was looked at, 0 where none was */
         @PostMapping("/api/meters")
-        MeterView add(
-                @Valid @RequestBody NewMeter given, @RequestParam(required = false) @Nullable Long version) {
+        MeterView add(@Valid @RequestBody NewMeter given, @RequestParam(required = false) @Nullable Long version) {
             Kept inUse = store.findFirstByQuantityOrderByIdDesc(given.quantity());
             long now = inUse == null ? 0 : Objects.requireNonNull(inUse.id);
             if (!Outdated.isCurrent(version, now)) {

@@ -81,9 +81,8 @@ final class StockCsv {
                     String.join(",", unknown),
                     "known columns are " + String.join(", ", COLUMNS));
             for (CSVRecord record : parser) {
-                StockRow row = atLine(
-                        parser.getCurrentLineNumber(),
-                        () -> known(row(record, known, names.size()), known));
+                StockRow row =
+                        atLine(parser.getCurrentLineNumber(), () -> known(row(record, known, names.size()), known));
                 InputProblem.require(
                         ids.add(row.id()),
                         "line " + parser.getCurrentLineNumber() + ", id",
@@ -95,7 +94,9 @@ final class StockCsv {
             throw problem;
         } catch (IOException | UncheckedIOException | IllegalArgumentException broken) {
             throw InputProblem.of(
-                    "file", null, "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
+                    "file",
+                    null,
+                    "this is no CSV that can be read: look for a quote that does not end, or a column named twice");
         }
         InputProblem.require(!out.isEmpty(), "file", null, "there is no line of stock in it");
         return out;

@@ -39,7 +39,8 @@ public class Truck {
         Optional<StockItem> findFirstByPartNumberAndDepot(String partNumber, String depot);
 
         @Modifying(clearAutomatically = true, flushAutomatically = true)
-        @Query("update StockItem s set s.quantity = s.quantity + :by, s.version = s.version + 1 where s.id = :id and s.quantity + :by >= 0")
+        @Query(
+                "update StockItem s set s.quantity = s.quantity + :by, s.version = s.version + 1 where s.id = :id and s.quantity + :by >= 0")
         int change(String id, int by);
     }
 

@@ -37,6 +37,7 @@ public class Unit {
     private double altitudeFeet;
     /** Counts up with each change of what is known of the site. */
     private long version;
+
     private @Nullable LocalDate partsWarrantyUntil;
     private @Nullable LocalDate compressorWarrantyUntil;
     private @Nullable LocalDate labourWarrantyUntil;

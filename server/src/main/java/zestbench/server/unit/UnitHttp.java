@@ -96,8 +96,8 @@ class UnitHttp {
             InputProblem.require(
                     date.getYear() >= 1990 && date.getYear() <= 2100, "warranty", date, "give a day from 1990 to 2100");
         }
-        return RecordView.of(
-                units.know(id, altitude, new Unit.Warranty(given.parts(), given.compressor(), given.labour()), given.version()));
+        return RecordView.of(units.know(
+                id, altitude, new Unit.Warranty(given.parts(), given.compressor(), given.labour()), given.version()));
     }
 
     /** What a plate can say, for the form that corrects it. */

@@ -82,7 +82,8 @@ class BackupTest {
         Path archive = folder.resolve("bench.zip");
         try (RunningBench other = RunningBench.start("--zest.demo=false")) {
             Files.writeString(
-                    data.resolve("running"), other.address() + "\n" + running.lines().skip(1).findFirst().orElseThrow() + "\n");
+                    data.resolve("running"),
+                    other.address() + "\n" + running.lines().skip(1).findFirst().orElseThrow() + "\n");
             BackupCommand.main(new String[] {"backup", archive.toString(), data.toString()});
         }
         Restore.from(archive, folder.resolve("new"));
@@ -111,8 +112,9 @@ class BackupTest {
                         schema == 1
                                 ? "insert into unit (site, name, tons, volts, phase, made, rated_load_amps, fan_full_load_amps)"
                                         + " values ('Net lofts', 'loft; 5''s unit', 2.5, '208/230', 1, '06/2019', 12.7, 1.1)"
-                                : "insert into unit (site, name" + (schema == 3 ? ", uid" : "") + ") values ('Net lofts',"
-                                        + " 'loft; 5''s unit'" + (schema == 3 ? ", 'u-1'" : "") + ")");
+                                : "insert into unit (site, name" + (schema == 3 ? ", uid" : "")
+                                        + ") values ('Net lofts'," + " 'loft; 5''s unit'"
+                                        + (schema == 3 ? ", 'u-1'" : "") + ")");
                 sql.execute("insert into stock_item (id, bin, kind, name, label, spec, quantity, minimum, cost"
                         + (schema == 3 ? ", part_number" : "") + ") values ('CP-1', 'B1', 'capacitor', 'run capacitor',"
                         + " '5 MFD 440 VAC', '{}', 3, 1, 10" + (schema == 3 ? ", 'CP-1'" : "") + ")");

@@ -88,24 +88,33 @@ class CraftedArchivesTest {
             a.with("photos/11111111-89ab-cdef-0123-456789abcdef.jpg", "x");
             a.unlisted.add("photos/11111111-89ab-cdef-0123-456789abcdef.jpg");
         }));
-        all.put("a photo that is missing", Map.entry(
-                "is missing", a -> a.with("missing:photos/11111111-89ab-cdef-0123-456789abcdef.jpg", "x")));
+        all.put(
+                "a photo that is missing",
+                Map.entry("is missing", a -> a.with("missing:photos/11111111-89ab-cdef-0123-456789abcdef.jpg", "x")));
         all.put("a photo that is none", Map.entry("is no photo", a -> a.with(Crafted.PHOTO, "<svg onload=alert(1)>")));
         all.put("a table of its own", Map.entry("no bench has", a -> a.with("data/x.jsonl", "{\"a\":1}\n")));
-        all.put("a table whose name is a statement", Map.entry(
-                "no bench has", a -> a.with("data/unit; drop table unit.jsonl", "{\"id\":1}\n")));
+        all.put(
+                "a table whose name is a statement",
+                Map.entry("no bench has", a -> a.with("data/unit; drop table unit.jsonl", "{\"id\":1}\n")));
         all.put("a table that is missing", Map.entry("is missing", a -> a.members.remove("data/meter.jsonl")));
-        all.put("a column of its own", Map.entry(
-                "row 1 of its table unit", a -> a.changed("unit", "{", "{\"x\\\"; drop table unit\":1,")));
-        all.put("a column that is missing", Map.entry(
-                "row 1 of its table unit", a -> a.changed("unit", "\"site\":\"Net lofts\",", "")));
-        all.put("words for a figure", Map.entry(
-                "row 1 of its table unit", a -> a.changed("unit", "\"altitude_feet\":0.0", "\"altitude_feet\":\"high\"")));
-        all.put("no time for a time", Map.entry(
-                "row 1 of its table tape_line", a -> a.changed("tape_line", "\"at\":\"", "\"at\":\"x")));
+        all.put(
+                "a column of its own",
+                Map.entry("row 1 of its table unit", a -> a.changed("unit", "{", "{\"x\\\"; drop table unit\":1,")));
+        all.put(
+                "a column that is missing",
+                Map.entry("row 1 of its table unit", a -> a.changed("unit", "\"site\":\"Net lofts\",", "")));
+        all.put(
+                "words for a figure",
+                Map.entry(
+                        "row 1 of its table unit",
+                        a -> a.changed("unit", "\"altitude_feet\":0.0", "\"altitude_feet\":\"high\"")));
+        all.put(
+                "no time for a time",
+                Map.entry("row 1 of its table tape_line", a -> a.changed("tape_line", "\"at\":\"", "\"at\":\"x")));
         all.put("a row that is a list", Map.entry("row 1 of its table unit", a -> a.with("data/unit.jsonl", "[1]\n")));
-        all.put("a call of a unit that is not there", Map.entry(
-                "contradicts the rest", a -> a.changed("service_call", "\"unit_id\":1", "\"unit_id\":7")));
+        all.put(
+                "a call of a unit that is not there",
+                Map.entry("contradicts the rest", a -> a.changed("service_call", "\"unit_id\":1", "\"unit_id\":7")));
         all.put("two units of one number", Map.entry("contradicts the rest", a -> {
             byte[] row = a.members.get("data/unit.jsonl");
             a.with("data/unit.jsonl", new String(row, StandardCharsets.UTF_8).repeat(2));
@@ -115,10 +124,12 @@ class CraftedArchivesTest {
             a.saidBytes.put("data/meter.jsonl", 10L);
         }));
         all.put("less than it says", Map.entry("is damaged", a -> a.saidBytes.put("data/unit.jsonl", 10_000L)));
-        all.put("more than there is room for", Map.entry(
-                "more than there is room for", a -> a.saidBytes.put("data/unit.jsonl", Long.MAX_VALUE)));
+        all.put(
+                "more than there is room for",
+                Map.entry("more than there is room for", a -> a.saidBytes.put("data/unit.jsonl", Long.MAX_VALUE)));
         return all.entrySet().stream()
-                .map(e -> Arguments.of(e.getKey(), e.getValue().getKey(), e.getValue().getValue()));
+                .map(e -> Arguments.of(
+                        e.getKey(), e.getValue().getKey(), e.getValue().getValue()));
     }
 
     @ParameterizedTest(name = "{0}")
@@ -140,7 +151,8 @@ class CraftedArchivesTest {
                 .message()
                 .doesNotContain("\n");
         assertThat(to).isEmptyDirectory();
-        assertThat(folder).isDirectoryNotContaining(p -> p.getFileName().toString().startsWith(".restore"));
+        assertThat(folder)
+                .isDirectoryNotContaining(p -> p.getFileName().toString().startsWith(".restore"));
     }
 
     @Test
@@ -183,8 +195,8 @@ class CraftedArchivesTest {
     void anArchiveThatWasCutOffIsRefused(@TempDir Path folder) throws IOException {
         byte[] good = Files.readAllBytes(Crafted.whole().write(folder.resolve("good.zip")));
         for (int percent : new int[] {0, 1, 50, 90, 99}) {
-            Path archive = Files.write(
-                    folder.resolve("cut.zip"), java.util.Arrays.copyOf(good, good.length * percent / 100));
+            Path archive =
+                    Files.write(folder.resolve("cut.zip"), java.util.Arrays.copyOf(good, good.length * percent / 100));
             assertThatThrownBy(() -> Restore.from(archive, folder.resolve("to")))
                     .as("%d %%", percent)
                     .isInstanceOf(Refused.class);
