@@ -2,7 +2,7 @@
 import { onMounted, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { DeviceView } from '@/api/types'
-import { dayOf, timeOf } from '@/shared/time'
+import { dayOf, whenOf } from '@/shared/time'
 
 /** The devices that were let in, each with a pass that can be ended by itself. */
 const devices = ref<DeviceView[]>([])
@@ -38,7 +38,7 @@ const end = (id: number) => ask(() => body(api.DELETE('/api/devices/{id}', { par
             <th scope="col">Device</th>
             <th scope="col">Let in</th>
             <th scope="col">Last here</th>
-            <td></td>
+            <th scope="col"><span class="zb-hidden">End</span></th>
           </tr>
         </thead>
         <tbody>
@@ -48,11 +48,7 @@ const end = (id: number) => ask(() => body(api.DELETE('/api/devices/{id}', { par
             </td>
             <td>{{ dayOf(d.admittedAtMillis) }}</td>
             <td>
-              {{
-                d.lastSeenMillis
-                  ? `${dayOf(d.lastSeenMillis)}, ${timeOf(d.lastSeenMillis)}`
-                  : 'not since the start'
-              }}
+              {{ d.lastSeenMillis ? whenOf(d.lastSeenMillis) : 'not since the start' }}
             </td>
             <td class="do">
               <v-btn

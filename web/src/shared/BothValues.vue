@@ -11,7 +11,7 @@ defineEmits<{ leave: []; insist: [] }>()
     </p>
     <div class="two">
       <v-btn height="48" @click="$emit('leave')">Leave {{ now }}</v-btn>
-      <v-btn height="48" @click="$emit('insist')">Keep {{ given }}</v-btn>
+      <v-btn height="48" @click="$emit('insist')">Change to {{ given }}</v-btn>
     </div>
   </div>
 </template>

@@ -11,6 +11,10 @@ const name = ref('')
 const wrong = ref('')
 
 async function give() {
+  if (!code.value.trim() || !name.value.trim()) {
+    wrong.value = 'Give the code and a name for this device.'
+    return
+  }
   try {
     const answer = await fetch(`/api/door?name=${encodeURIComponent(name.value.trim())}`, {
       method: 'PUT',
@@ -35,14 +39,7 @@ async function give() {
     <form class="form" @submit.prevent="give">
       <LabelledField v-model="code" label="Access code" :wrong="wrong" autofocus />
       <LabelledField v-model="name" label="Name of this device, such as Truck 1 phone" has-no-wrong-line />
-      <v-btn
-        type="submit"
-        color="secondary"
-        variant="flat"
-        height="48"
-        :disabled="!code.trim() || !name.trim()"
-        >Let it in</v-btn
-      >
+      <v-btn type="submit" color="secondary" variant="flat" height="48">Let it in</v-btn>
     </form>
   </main>
 </template>

@@ -37,6 +37,10 @@ class Announcement {
                 System.out.println("Plain http: whoever listens on this network reads along and can take a device's"
                         + " pass; --tls ends that.");
             }
+            if (address.isEverywhere()) {
+                System.out.println("It listens at every address of this machine: " + settings.host()
+                        + " names none of them, or several.");
+            }
             if (address.isOnlyLoopback()) {
                 System.out.println(settings.host() + " is a loopback address here, so only this machine gets in: give"
                         + " the address that others see, such as 192.168.1.20.");

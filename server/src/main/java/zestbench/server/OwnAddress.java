@@ -27,6 +27,7 @@ public class OwnAddress implements WebServerFactoryCustomizer<TomcatServletWebSe
     private final Environment environment;
     private @Nullable Connector own;
     private boolean isOnlyLoopback;
+    private boolean isEverywhere;
 
     OwnAddress(Settings settings, Environment environment) {
         this.settings = settings;
@@ -46,6 +47,7 @@ public class OwnAddress implements WebServerFactoryCustomizer<TomcatServletWebSe
         }
         InetAddress address = address(host);
         factory.setAddress(address);
+        isEverywhere = address != null && address.isAnyLocalAddress();
         isOnlyLoopback = address != null && address.isLoopbackAddress();
         boolean isSpecific = address != null
                 && !address.isAnyLocalAddress()
@@ -94,6 +96,11 @@ public class OwnAddress implements WebServerFactoryCustomizer<TomcatServletWebSe
             each.inetAddresses().map(InetAddress::getHostAddress).forEach(out::add);
         }
         return out;
+    }
+
+    /** Whether it listens at every address, since the name is known to others only, or has several. */
+    boolean isEverywhere() {
+        return isEverywhere;
     }
 
     /** Whether the name it is shared under leads to loopback. */

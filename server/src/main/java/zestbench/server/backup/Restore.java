@@ -36,6 +36,9 @@ import zestbench.server.data.DataFolder;
  * compared with the manifest before the first row is written; rows go into tables that this bench's migrations made.
  */
 final class Restore {
+    /** No photo that is kept is larger; so one at a time fits into memory. */
+    private static final long LARGEST_PHOTO = 12L * 1024 * 1024;
+
     private final ZipFile zip;
     private final Manifest manifest;
     private final Map<String, ZipEntry> entries;
@@ -114,6 +117,9 @@ final class Restore {
                     member.name().startsWith(Archive.DATA) && member.name().endsWith(Archive.ROWS);
             if (!isRows && !Archive.PHOTO.matcher(member.name()).matches()) {
                 throw new Refused(member.name() + " does not belong in a backup: take another archive.");
+            }
+            if (!isRows && member.bytes() > LARGEST_PHOTO) {
+                throw new Refused(member.name() + " is larger than any photo: take another archive.");
             }
             if (!listed.add(member.name())) {
                 throw new Refused(member.name() + " is listed in it twice: take another archive.");

@@ -31,6 +31,8 @@ import zestbench.server.unit.Units.UnitView;
 /** Units over HTTP. */
 @RestController
 class UnitHttp {
+    private static final int LONGEST_SEARCH = 200;
+
     private final Units units;
 
     UnitHttp(Units units) {
@@ -78,6 +80,8 @@ class UnitHttp {
 
     @GetMapping("/api/units")
     List<UnitView> found(@RequestParam(required = false) @Nullable String words) {
+        InputProblem.require(
+                words == null || words.length() <= LONGEST_SEARCH, "words", null, "give up to 200 characters");
         List<Unit> found = words == null || words.isBlank() ? units.all() : units.found(words);
         return found.stream().map(UnitView::of).toList();
     }

@@ -8,10 +8,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
-import java.sql.Statement;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import zestbench.server.OlderData;
 import zestbench.server.RunningBench;
 import zestbench.server.data.DataFolder;
 
@@ -97,27 +96,10 @@ class BackupTest {
     @Test
     void anArchiveOfEachEarlierFormOpensInThisOne(@TempDir Path folder) throws Exception {
         for (int schema = 1; schema <= 3; schema++) {
-            DataFolder old = new DataFolder(Files.createDirectories(folder.resolve("old" + schema)));
-            Flyway.configure()
-                    .dataSource(old.url(), "sa", "")
-                    .target(String.valueOf(schema))
-                    .loggers("slf4j")
-                    .load()
-                    .migrate();
+            DataFolder old = OlderData.make(folder.resolve("old" + schema), schema);
             Path archive = folder.resolve("old" + schema + ".zip");
             try (Connection connection = DriverManager.getConnection(old.url(), "sa", "");
-                    Statement sql = connection.createStatement();
                     OutputStream out = Files.newOutputStream(archive)) {
-                sql.execute(
-                        schema == 1
-                                ? "insert into unit (site, name, tons, volts, phase, made, rated_load_amps, fan_full_load_amps)"
-                                        + " values ('Net lofts', 'loft; 5''s unit', 2.5, '208/230', 1, '06/2019', 12.7, 1.1)"
-                                : "insert into unit (site, name" + (schema == 3 ? ", uid" : "")
-                                        + ") values ('Net lofts'," + " 'loft; 5''s unit'"
-                                        + (schema == 3 ? ", 'u-1'" : "") + ")");
-                sql.execute("insert into stock_item (id, bin, kind, name, label, spec, quantity, minimum, cost"
-                        + (schema == 3 ? ", part_number" : "") + ") values ('CP-1', 'B1', 'capacitor', 'run capacitor',"
-                        + " '5 MFD 440 VAC', '{}', 3, 1, 10" + (schema == 3 ? ", 'CP-1'" : "") + ")");
                 Archive.write(connection, old.photos(), out);
             }
             Path restored = folder.resolve("restored" + schema);

@@ -123,6 +123,9 @@ class CraftedArchivesTest {
             a.with("data/meter.jsonl", " ".repeat(5_000_000));
             a.saidBytes.put("data/meter.jsonl", 10L);
         }));
+        all.put(
+                "a photo larger than any",
+                Map.entry("larger than any photo", a -> a.saidBytes.put(Crafted.PHOTO, 20_000_000L)));
         all.put("less than it says", Map.entry("is damaged", a -> a.saidBytes.put("data/unit.jsonl", 10_000L)));
         all.put(
                 "more than there is room for",

@@ -10,9 +10,6 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -33,12 +30,11 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
-import zestbench.server.data.DataFolder;
+import zestbench.server.OlderData;
 
 /** The promises of the bench, each under attack. {@code -Dzest.torture.minutes} gives all of them more time. */
 class TortureTest {
@@ -180,10 +176,10 @@ class TortureTest {
             int times = times(1, 10);
             for (int kill = 0; kill < times; kill++) {
                 Path data = folder.resolve("old" + schema + "-" + kill);
-                older(data, schema);
+                OlderData.make(data, schema);
                 killedWhileStarting(data, millis);
                 try (Victim bench = Victim.start(data, "--zest.demo=false")) {
-                    assertThat(bench.get("/api/units").json().toString()).contains("loft 5");
+                    assertThat(bench.get("/api/units").json().toString()).contains("loft; 5");
                     assertThat(bench.get("/api/truck").json().size()).isEqualTo(1);
                 }
             }
@@ -198,29 +194,6 @@ class TortureTest {
         Process process = Victim.begin(data, "--zest.demo=" + !Files.exists(data.resolve("zestbench.mv.db")));
         Thread.sleep(millis / 4 + RANDOM.nextInt((int) (millis * 3 / 4)));
         process.destroyForcibly().waitFor();
-    }
-
-    private static void older(Path data, int schema) throws Exception {
-        DataFolder old = new DataFolder(data);
-        Files.createDirectories(old.photos());
-        Flyway.configure()
-                .dataSource(old.url(), "sa", "")
-                .target(String.valueOf(schema))
-                .loggers("slf4j")
-                .load()
-                .migrate();
-        try (Connection database = DriverManager.getConnection(old.url(), "sa", "");
-                Statement sql = database.createStatement()) {
-            sql.execute(
-                    schema == 1
-                            ? "insert into unit (site, name, tons, volts, phase, made, rated_load_amps, fan_full_load_amps)"
-                                    + " values ('Net lofts', 'loft 5', 2.5, '208/230', 1, '06/2019', 12.7, 1.1)"
-                            : "insert into unit (site, name" + (schema == 3 ? ", uid" : "")
-                                    + ") values ('Net lofts', 'loft 5'" + (schema == 3 ? ", 'u-1'" : "") + ")");
-            sql.execute("insert into stock_item (id, bin, kind, name, label, spec, quantity, minimum, cost"
-                    + (schema == 3 ? ", part_number" : "") + ") values ('CP-1', 'B1', 'capacitor', 'run capacitor',"
-                    + " '5 MFD 440 VAC', '{}', 3, 1, 10" + (schema == 3 ? ", 'CP-1'" : "") + ")");
-        }
     }
 
     @Test
