@@ -38,7 +38,7 @@ class AccessibilityTest {
             at.page.locator(".rating").first().click();
             at.page.waitForTimeout(500);
             check(at, "truck, open");
-            pages(at, "/rules", List.of("Meters", "Saturation tables", "In and out", "Counter, meter"));
+            pages(at, "/rules", List.of("Meters", "Saturation tables", "In and out", "Counter, meter", "Devices"));
             bench(at, bench);
         }
     }

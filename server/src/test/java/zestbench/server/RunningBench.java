@@ -66,6 +66,19 @@ public final class RunningBench implements AutoCloseable {
         }
     }
 
+    /** A new access code, as it is shown where the bench runs. */
+    public String code() {
+        try {
+            String pass = Files.readAllLines(data().resolve("running")).get(1);
+            return send("POST", "/api/door/code", null, "X-Inner-Pass", pass, "X-Request-Id", "once")
+                    .json()
+                    .at("/code")
+                    .asString();
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
     /** Its data folder. */
     public Path data() {
         return Path.of(context.getEnvironment().getProperty("zest.data"));

@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -18,6 +20,7 @@ import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
 import zestbench.server.problem.Conflict;
+import zestbench.server.problem.NoRoom;
 
 /** Carries out a change once, however often a phone with a poor signal sends it, and answers each sending alike. */
 @Component
@@ -32,6 +35,7 @@ class Once {
     /** So long a device may be without a connection before it is told no more than that its change is made. */
     private static final Duration ANSWERS_KEPT = Duration.ofDays(30);
 
+    private static final Logger LOG = LoggerFactory.getLogger(Once.class);
     private static final int LONGEST_NAME = 64;
 
     private final Store store;
@@ -50,7 +54,11 @@ class Once {
 
     @EventListener(ApplicationReadyEvent.class)
     void forgetOldAnswers() {
-        turn.take(() -> Turn.Given.of(store.forgetAnswers(clock.instant().minus(ANSWERS_KEPT))));
+        try {
+            turn.take(() -> Turn.Given.of(store.forgetAnswers(clock.instant().minus(ANSWERS_KEPT))));
+        } catch (NoRoom full) {
+            LOG.warn("answers of earlier requests stay for now: {}", full.getMessage());
+        }
     }
 
     /** Wraps what a change throws, so that its transaction is rolled back. */
