@@ -88,6 +88,19 @@ class DiskTroubleTest {
                 .doesNotContain("\n");
     }
 
+    /** A bench that is still bringing its data to a newer form has them, though it does not answer yet. */
+    @Test
+    void whileOneBenchMigratesAnotherLeavesItsCopyAlone(@TempDir Path data) throws Exception {
+        try (RunningBench first = RunningBench.start("--zest.data=" + data, "--zest.demo=false")) {
+            Path copy = Files.writeString(data.resolve("zestbench.before-migration"), "of the one that migrates");
+            assertThat(told(() -> RunningBench.start("--zest.data=" + data)))
+                    .startsWith("zest: another bench has these data open");
+            assertThat(copy).hasContent("of the one that migrates");
+            assertThat(first.get("/api/people").status()).isEqualTo(200);
+            Files.delete(copy);
+        }
+    }
+
     /** A start that finds the copy of before a migration knows that the migration did not end. */
     @Test
     void aMigrationThatWasCutOffBeginsAnewFromItsCopy(@TempDir Path data) throws Exception {

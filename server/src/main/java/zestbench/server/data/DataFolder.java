@@ -1,14 +1,20 @@
 package zestbench.server.data;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.nio.file.StandardOpenOption;
 import java.nio.file.attribute.PosixFileAttributeView;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.stereotype.Component;
 import zestbench.server.CannotStart;
@@ -23,8 +29,10 @@ public class DataFolder {
 
     private static final String DATABASE = "zestbench";
     private static final String RUNNING = "running";
+    private static final String LOCK = "lock";
 
     private final Path folder;
+    private @Nullable FileChannel held;
 
     @Autowired
     DataFolder(Settings settings) {
@@ -69,6 +77,34 @@ public class DataFolder {
                     + "): make room, let it be written by this user, or give another folder with --data.");
         } catch (IOException problem) {
             throw new CannotStart("zest: nothing can be written into " + folder + ": " + problem.getMessage());
+        }
+    }
+
+    /**
+     * Takes the folder for this bench until it ends; throws where another has it. A bench that is just starting does not
+     * hold the database yet, and what it does with the files nobody else may do at the same time.
+     */
+    void take() throws IOException {
+        FileChannel channel =
+                FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+        FileLock lock = null;
+        try {
+            lock = channel.tryLock();
+        } catch (OverlappingFileLockException ours) {
+            lock = null;
+        }
+        if (lock == null) {
+            channel.close();
+            throw new CannotStart(
+                    "zest: another bench has these data open: stop it, or give another folder with --data.");
+        }
+        held = channel;
+    }
+
+    @PreDestroy
+    void giveUp() throws IOException {
+        if (held != null) {
+            held.close();
         }
     }
 

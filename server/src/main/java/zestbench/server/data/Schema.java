@@ -1,7 +1,6 @@
 package zestbench.server.data;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -37,6 +36,7 @@ class Schema implements FlywayMigrationStrategy {
     public void migrate(Flyway flyway) {
         folder.prepare();
         try {
+            folder.take();
             putBack();
             clearParts();
             // a connection of its own, so that the file is closed again before it is copied
@@ -54,7 +54,9 @@ class Schema implements FlywayMigrationStrategy {
             }
             folder.close();
         } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
+            throw new CannotStart("zest: the data in " + folder.path() + " could not be brought to the newest form ("
+                    + problem.getMessage()
+                    + "): make room and start again; the copy of before is kept until it is done.");
         }
     }
 
