@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -45,7 +46,8 @@ class BadInputTest {
     void isAnsweredWithAProblemAndNeverWithAFailure(String method, String path) {
         RunningBench bench = RunningBench.demo();
         for (String body : BODIES) {
-            RunningBench.Answer answer = bench.send(method, path, body);
+            RunningBench.Answer answer = bench.send(
+                    method, path, body, "X-Request-Id", UUID.randomUUID().toString());
             assertThat(answer.status())
                     .as("%s %s %s: %s", method, path, body, answer.text())
                     .isLessThan(500);

@@ -63,7 +63,7 @@ class ReadingTimeTest {
         Families.ALL.forEach(f -> kinds.add(f.kind()));
         Random random = new Random(7);
         List<String> patterns = new ArrayList<>(List.of(PIECES));
-        for (int i = 0; i < 40; i++) {
+        for (int i = 0; i < 10; i++) {
             StringBuilder pattern = new StringBuilder();
             for (int j = 0; j < 2 + random.nextInt(3); j++) {
                 pattern.append(PIECES[random.nextInt(PIECES.length)]);
