@@ -37,6 +37,20 @@ class PapersTest {
         bench.close();
     }
 
+    /** Notes were once kept with signs in them that are refused today; such a call still opens and prints. */
+    @Test
+    void aTapeWithASignThatIsRefusedTodayOpensAndPrints() throws Exception {
+        Bench call = Bench.callTo(bench, "loft 7 heat pump");
+        call.does("/notes", "{\"text\":\"rings the bell\"}");
+        bench.sql(
+                "update tape_line set entry = replace(entry, 'rings the', 'rings\\u0007the') where entry like '%rings the%'");
+        assertThat(call.view().at("/tape/0/text/title").asString()).contains("rings" + (char) 7 + "the bell");
+        try (PDDocument pdf =
+                Loader.loadPDF(bench.get(call.call + "/report.pdf").raw().body())) {
+            assertThat(new PDFTextStripper().getText(pdf)).contains("bell");
+        }
+    }
+
     @Test
     void whatStandsOnPaperIsFoundByItsWords() throws Exception {
         Bench call = Bench.callTo(bench, "loft 7 heat pump");

@@ -22,6 +22,7 @@ import zestbench.core.tape.Line;
 import zestbench.server.call.CallCopies.LineCopy;
 import zestbench.server.json.JsonWords;
 import zestbench.server.json.NoNulls;
+import zestbench.server.json.StrictJson;
 
 /** Keeps tapes: entries as JSON under the name of their kind. */
 @Service
@@ -46,14 +47,17 @@ class Tapes {
     private final Store store;
     private final JdbcTemplate rows;
     private final JsonMapper json;
+    /** For lines that come from elsewhere, which are looked at as closely as what is typed. */
+    private final JsonMapper carried;
 
     Tapes(Store store, JdbcTemplate rows, JsonMapper json) {
         this.store = store;
         this.rows = rows;
         // what an entry says are its components; what it can answer (isFigure) is not kept beside them
-        this.json = json.rebuild()
+        this.carried = json.rebuild()
                 .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .build();
+        this.json = StrictJson.kept(carried);
     }
 
     /** When somebody's last line on a tape was written; null where there is none. */
@@ -85,7 +89,7 @@ class Tapes {
         InputProblem.require(
                 kind != null, at + ".kind", line.kind(), "there is no such entry; known are " + KINDS.keySet());
         try {
-            Entry entry = (Entry) json.treeToValue(line.entry(), Objects.requireNonNull(kind));
+            Entry entry = (Entry) carried.treeToValue(line.entry(), Objects.requireNonNull(kind));
             NoNulls.check(entry, at + ".entry");
             return entry;
         } catch (JacksonException | IllegalArgumentException broken) {

@@ -14,7 +14,7 @@ public class SpecColumn implements AttributeConverter<Spec, String> {
     private final JsonMapper json;
 
     SpecColumn(JsonMapper json) {
-        this.json = json;
+        this.json = StrictJson.kept(json);
     }
 
     @Override

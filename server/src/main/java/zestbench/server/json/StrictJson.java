@@ -10,8 +10,10 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.cfg.CoercionAction;
 import tools.jackson.databind.cfg.CoercionInputShape;
+import tools.jackson.databind.cfg.ContextAttributes;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.type.LogicalType;
 
@@ -20,6 +22,8 @@ import tools.jackson.databind.type.LogicalType;
 public class StrictJson {
     /** No quantity that is measured or counted here comes near it; beyond, sums of doubles end. */
     private static final double LARGEST = 1e12;
+
+    private static final String KEPT = StrictJson.class.getName() + ".kept";
 
     @Bean
     JsonMapperBuilderCustomizer strict() {
@@ -57,7 +61,7 @@ public class StrictJson {
             if (in.currentToken() != JsonToken.VALUE_STRING) {
                 return (String) context.handleUnexpectedToken(String.class, in);
             }
-            return text(in, in.getString());
+            return text(context, in, in.getString());
         }
     }
 
@@ -71,20 +75,31 @@ public class StrictJson {
             if (!in.currentToken().isNumeric()) {
                 return (Double) context.handleUnexpectedToken(Double.class, in);
             }
-            return figure(in, in.getDoubleValue());
+            return figure(context, in, in.getDoubleValue());
         }
     }
 
+    /** A mapper for what was kept, also before these rules: it is read as it is, so that older data open. */
+    public static JsonMapper kept(JsonMapper mapper) {
+        return mapper.rebuild()
+                .defaultAttributes(ContextAttributes.getEmpty().withSharedAttribute(KEPT, true))
+                .build();
+    }
+
+    private static boolean isKept(DeserializationContext context) {
+        return context.getAttribute(KEPT) != null;
+    }
+
     /** For values whose type is told by the field they stand in. */
-    static double figure(JsonParser in, double figure) {
-        if (!(Math.abs(figure) <= LARGEST)) {
+    static double figure(DeserializationContext context, JsonParser in, double figure) {
+        if (!isKept(context) && !(Math.abs(figure) <= LARGEST)) {
             throw new WrongValue(in, "give a figure up to 1,000,000,000,000", figure, Double.class);
         }
         return figure;
     }
 
-    static String text(JsonParser in, String text) {
-        if (!CleanText.isClean(text)) {
+    static String text(DeserializationContext context, JsonParser in, String text) {
+        if (!isKept(context) && !CleanText.isClean(text)) {
             throw new WrongValue(in, CleanText.WORDS, CleanText.shown(text), String.class);
         }
         return text;

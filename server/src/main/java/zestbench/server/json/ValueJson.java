@@ -62,7 +62,7 @@ public final class ValueJson {
             if (!node.isObject()) {
                 context.reportInputMismatch(Value.Fields.class, "give an object of named fields");
             }
-            return fields(in, node);
+            return fields(context, in, node);
         }
     }
 
@@ -80,32 +80,34 @@ public final class ValueJson {
     public static class SpecReader extends ValueDeserializer<Spec> {
         @Override
         public Spec deserialize(JsonParser in, DeserializationContext context) {
-            return new Spec(fields(in, context.readTree(in)));
+            return new Spec(fields(context, in, context.readTree(in)));
         }
     }
 
-    private static Value.Fields fields(JsonParser in, JsonNode node) {
+    private static Value.Fields fields(DeserializationContext context, JsonParser in, JsonNode node) {
         Map<String, Value> out = new LinkedHashMap<>();
         for (Map.Entry<String, JsonNode> entry : node.properties()) {
             if (!entry.getValue().isNull()) {
-                out.put(StrictJson.text(in, entry.getKey()), value(in, entry.getValue()));
+                out.put(StrictJson.text(context, in, entry.getKey()), value(context, in, entry.getValue()));
             }
         }
         return new Value.Fields(out);
     }
 
-    private static Value value(JsonParser in, JsonNode node) {
+    private static Value value(DeserializationContext context, JsonParser in, JsonNode node) {
         if (node.isObject()) {
-            return fields(in, node);
+            return fields(context, in, node);
         }
         if (node.isArray()) {
             List<Value> items = new ArrayList<>();
-            node.forEach(item -> items.add(value(in, item)));
+            node.forEach(item -> items.add(value(context, in, item)));
             return new Value.Items(items);
         }
         if (node.isNumber()) {
-            return Value.of(StrictJson.figure(in, node.doubleValue()));
+            return Value.of(StrictJson.figure(context, in, node.doubleValue()));
         }
-        return node.isBoolean() ? Value.of(node.booleanValue()) : Value.of(StrictJson.text(in, node.asString("")));
+        return node.isBoolean()
+                ? Value.of(node.booleanValue())
+                : Value.of(StrictJson.text(context, in, node.asString("")));
     }
 }

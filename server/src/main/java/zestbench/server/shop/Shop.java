@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.shop.School;
 import zestbench.core.shop.ShopRules;
+import zestbench.server.json.StrictJson;
 import zestbench.server.open.RulesPart;
 import zestbench.server.person.Sender;
 import zestbench.server.problem.Outdated;
@@ -69,7 +70,7 @@ public class Shop {
 
     Shop(Store store, JsonMapper json, Clock clock) {
         this.store = store;
-        this.json = json;
+        this.json = StrictJson.kept(json);
         this.clock = clock;
     }
 

@@ -23,6 +23,7 @@ import zestbench.core.label.LabelRead;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.value.Value;
+import zestbench.server.json.StrictJson;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 import zestbench.server.problem.Outdated;
@@ -69,7 +70,7 @@ public class Truck {
         this.store = store;
         this.moves = moves;
         this.depots = depots;
-        this.json = json;
+        this.json = StrictJson.kept(json);
         this.clock = clock;
     }
 
