@@ -37,8 +37,8 @@ async function add() {
     if (Number.isNaN(value)) wrong.value[name] = 'write it as a figure'
   }
   if (Object.keys(wrong.value).length) return
-  const inUse = Math.max(0, ...meters.value.filter((m) => m.quantity === quantity.value).map((m) => m.id))
-  await attempt(inUse, (version) => send(given, version))
+  const inUse = meters.value.find((m) => m.quantity === quantity.value && m.isInUse)
+  await attempt(inUse?.id ?? 0, (version) => send(given, version))
 }
 async function send(given: object, version: number | undefined) {
   try {
@@ -72,7 +72,7 @@ async function remove(id: number) {
   <section class="meters">
     <h2>Meters</h2>
     <p class="zb-soft">
-      The last one listed for a quantity is in use. With none: 2 % of the reading + 5 counts of 6,000.
+      The last one added for a quantity is in use. With none: 2 % of the reading + 5 counts of 6,000.
     </p>
     <table v-if="meters.length" class="zb-table">
       <thead>
@@ -86,7 +86,7 @@ async function remove(id: number) {
       </thead>
       <tbody>
         <tr v-for="m in meters" :key="m.id">
-          <td>{{ m.name }}</td>
+          <td>{{ m.name }}<span v-if="m.isInUse" class="zb-soft"> · in use</span></td>
           <td>{{ m.unit }}</td>
           <td class="zb-figure">{{ m.accuracy }}</td>
           <td>{{ m.range ? `${m.range} ${m.unit}` : 'usual' }}</td>

@@ -14,6 +14,7 @@ import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 import zestbench.server.problem.ProblemValve;
+import zestbench.server.security.UploadTime;
 
 /**
  * Where the bench listens. To others it listens at the one address of the name it is shared under, and to this machine on
@@ -36,6 +37,7 @@ public class OwnAddress implements WebServerFactoryCustomizer<TomcatServletWebSe
 
     @Override
     public void customize(TomcatServletWebServerFactory factory) {
+        factory.addContextValves(new UploadTime(settings.uploadTime()));
         factory.addContextCustomizers(context -> {
             if (context.getParent() instanceof org.apache.catalina.core.StandardHost host) {
                 host.setErrorReportValveClass(ProblemValve.class.getName());

@@ -1,6 +1,7 @@
 package zestbench.server;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.boot.context.properties.bind.DefaultValue;
@@ -11,12 +12,14 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * @param data folder of the database and photos
  * @param demo whether an empty database is filled with the demo town
  * @param host name or address other devices reach it under; null where only this machine does
+ * @param uploadTime in which an upload is here, however it drips
  */
 @ConfigurationProperties("zest")
 public record Settings(
         Path data,
         @DefaultValue("true") boolean demo,
-        @Nullable String host) {
+        @Nullable String host,
+        @DefaultValue("10m") Duration uploadTime) {
     public Path photos() {
         return data.resolve("photos");
     }

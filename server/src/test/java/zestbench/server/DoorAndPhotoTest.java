@@ -114,6 +114,32 @@ class DoorAndPhotoTest {
         return out.toByteArray();
     }
 
+    @Test
+    void anUploadThatDripsIsNotWaitedForBeyondItsTime() throws IOException, InterruptedException {
+        try (RunningBench hurried = RunningBench.start("--zest.upload-time=1s");
+                Socket socket =
+                        new Socket("127.0.0.1", URI.create(hurried.address()).getPort())) {
+            socket.setSoTimeout(20_000);
+            OutputStream out = socket.getOutputStream();
+            String head = "POST /api/truck/import/preview HTTP/1.1\r\nHost: 127.0.0.1:"
+                    + URI.create(hurried.address()).getPort()
+                    + "\r\nContent-Type: multipart/form-data; boundary=zest\r\nX-Technician: 1\r\n"
+                    + "Content-Length: 100000\r\nConnection: close\r\n\r\n"
+                    + "--zest\r\nContent-Disposition: form-data; name=\"file\"; filename=\"truck.csv\"\r\n\r\n";
+            out.write(head.getBytes(StandardCharsets.US_ASCII));
+            InputStream in = socket.getInputStream();
+            long from = System.nanoTime();
+            while (in.available() == 0 && System.nanoTime() - from < 15e9) {
+                out.write('x');
+                out.flush();
+                Thread.sleep(100);
+            }
+            byte[] answer = new byte[12];
+            assertThat(in.readNBytes(answer, 0, answer.length)).isEqualTo(answer.length);
+            assertThat(new String(answer, StandardCharsets.US_ASCII)).isEqualTo("HTTP/1.1 408");
+        }
+    }
+
     /** The client library sets Host itself, so this one speaks plain HTTP. */
     private static int rawGet(int port, String host, String origin) throws IOException {
         try (Socket socket = new Socket("127.0.0.1", port)) {

@@ -1,6 +1,7 @@
 package zestbench.server.problem;
 
 import java.beans.PropertyEditorSupport;
+import java.net.SocketTimeoutException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -108,6 +109,11 @@ public class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler(MultipartException.class)
     ProblemDetail form(MultipartException problem) {
+        for (Throwable at = problem; at != null; at = at.getCause()) {
+            if (at instanceof SocketTimeoutException) {
+                return of(HttpStatus.REQUEST_TIMEOUT, "What was sent took too long to arrive.", List.of());
+            }
+        }
         return of(
                 HttpStatus.BAD_REQUEST,
                 "This is no form with a file that can be read: send multipart/form-data with its boundary.",

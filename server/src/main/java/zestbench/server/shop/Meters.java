@@ -10,6 +10,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -96,7 +97,8 @@ public class Meters {
                 Quantity quantity,
                 String unit,
                 String accuracy,
-                @Nullable Double range) {}
+                @Nullable Double range,
+                boolean isInUse) {}
 
         record NewMeter(
                 @NotBlank(message = "give the meter a name") @Size(max = 60, message = "give up to 60 characters")
@@ -114,8 +116,11 @@ public class Meters {
 
         @GetMapping("/api/meters")
         List<MeterView> all() {
-            return store.findAll(Sort.by("quantity", "id")).stream()
-                    .map(Http::view)
+            Map<Quantity, Long> inUse = new EnumMap<>(Quantity.class);
+            List<Kept> all = store.findAll(Sort.by("quantity", "id"));
+            all.forEach(kept -> inUse.put(kept.quantity, Objects.requireNonNull(kept.id)));
+            return all.stream()
+                    .map(kept -> view(kept, inUse.containsValue(kept.id)))
                     .toList();
         }
 
@@ -127,11 +132,11 @@ public class Meters {
             if (!Outdated.isCurrent(version, now)) {
                 throw new Outdated(
                         "Another meter was put in use meanwhile.",
-                        inUse == null ? Map.of("id", 0, "name", "the usual meter") : view(inUse),
+                        inUse == null ? Map.of("id", 0, "name", "the usual meter") : view(inUse, true),
                         given);
             }
             Meter meter = new Meter(given.percent(), given.counts(), null, given.range());
-            return view(store.save(new Kept(given.name().strip(), given.quantity(), meter)));
+            return view(store.save(new Kept(given.name().strip(), given.quantity(), meter)), true);
         }
 
         @DeleteMapping("/api/meters/{id}")
@@ -142,14 +147,15 @@ public class Meters {
             store.deleteById(id);
         }
 
-        private static MeterView view(Kept kept) {
+        private static MeterView view(Kept kept, boolean isInUse) {
             return new MeterView(
                     Objects.requireNonNull(kept.id),
                     kept.name,
                     kept.quantity,
                     kept.quantity.unit(),
                     kept.meter().text(),
-                    kept.topOfRange);
+                    kept.topOfRange,
+                    isInUse);
         }
     }
 }
