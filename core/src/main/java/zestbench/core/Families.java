@@ -2,11 +2,14 @@ package zestbench.core;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.contactor.ContactorFamily;
 import zestbench.core.family.Family;
 import zestbench.core.fuse.FuseFamily;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
+import zestbench.core.label.LabelReader;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
@@ -29,8 +32,10 @@ public final class Families {
     /** Lets the text tell what it is a label of. */
     public static final String AUTO = "auto";
 
-    /** So many characters tell what a text is a label of; no label has as many. */
-    private static final int LOOKED_AT = 2_000;
+    /** What the labels of all of them say, and the plates of units. */
+    private static final List<LabelGrammar> GRAMMARS = Stream.concat(
+                    ALL.stream().map(Family::label), Stream.of(PlateLabel.GRAMMAR))
+            .toList();
 
     private Families() {}
 
@@ -54,18 +59,13 @@ public final class Families {
 
     /** Reads {@code text} as a label of {@code kind}, or of the family it looks like where kind is {@link #AUTO}. */
     public static LabelRead read(String kind, String text) {
-        String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
-        if (kind.equals(PlateLabel.KIND) || (kind.equals(AUTO) && PlateLabel.resembles(looks))) {
+        if (kind.equals(PlateLabel.KIND)) {
             return PlateLabel.read(text);
         }
         if (!kind.equals(AUTO)) {
-            return named(kind).read().apply(text);
+            return named(kind).read(text);
         }
-        return ALL.stream()
-                .filter(f -> f.resembles().apply(looks))
-                .findFirst()
-                .map(f -> f.read().apply(text))
-                .orElseGet(() -> nothingRead(text));
+        return LabelReader.told(GRAMMARS, text).orElseGet(() -> nothingRead(text));
     }
 
     private static LabelRead nothingRead(String text) {

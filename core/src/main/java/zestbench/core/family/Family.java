@@ -5,7 +5,9 @@ import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
+import zestbench.core.label.LabelReader;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.Sheet;
@@ -16,8 +18,7 @@ import zestbench.core.wiring.Sheet;
  * @param kind its name in the open interface
  * @param title what a person calls it
  * @param attributes what its labels say
- * @param read makes fields of a label's text
- * @param resembles whether a text looks like a label of this family
+ * @param label what its labels say, and in which words
  * @param shortText a spec in a few signs, such as {@code 45+5 µF 440 V ±6 %}
  * @param judge the verdict on readings
  * @param match how offers serve a requirement
@@ -37,8 +38,7 @@ public record Family(
         String kind,
         String title,
         List<Attribute> attributes,
-        Function<String, LabelRead> read,
-        Function<String, Boolean> resembles,
+        LabelGrammar label,
         Function<Spec, String> shortText,
         Function<TestRequest, Judgement> judge,
         Function<MatchRequest, MatchAnswer> match,
@@ -55,6 +55,11 @@ public record Family(
         ToIntFunction<String> legOf) {
     /** For families whose sections and terminals hang on no leg of the supply. */
     public static final ToIntFunction<String> NO_LEG = name -> 0;
+
+    /** Makes fields of a label's text; never fails, what it cannot read is left over. */
+    public LabelRead read(String text) {
+        return LabelReader.read(label, text);
+    }
 
     /** How offers serve a requirement; what was read with a doubt decides nothing. */
     public MatchAnswer matched(MatchRequest request) {

@@ -1,204 +1,166 @@
 package zestbench.core.fuse;
 
-import java.util.Map;
-import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import zestbench.core.label.Grammar;
+import static zestbench.core.label.LabelField.of;
+import static zestbench.core.label.LabelField.told;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Figure;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
-import zestbench.core.quantity.Letters;
+import zestbench.core.label.LabelReader;
+import zestbench.core.label.Shape;
+import zestbench.core.label.Shapes;
+import zestbench.core.label.Unit;
 import zestbench.core.value.Value;
 
-/** The grammar of fuse labels: amps, volts, class, delay, what it breaks, body. */
+/** What a fuse's label says, and in which words. */
 public final class FuseLabel {
     /** Its name in the open interface. */
     public static final String KIND = "fuse";
 
-    private static final Set<String> LETTERS = Set.of("h", "j", "t", "g", "m", "s", "cc");
-    private static final Set<String> AMPS = Set.of("a", "amp", "amps", "ampere", "amperes");
-    private static final Set<String> OTHERS = Set.of(
-            "mca", "mop", "rla", "compressor", "model", "pole", "poles", "coil", "fla", "hp", "rpm", "va", "primary");
-    private static final Pattern BODY = Pattern.compile(
-            "(\\d{1,2}(?:[- ]\\d{1,2}/\\d{1,2})?|\\d{1,2}/\\d{1,2})\\s*(?:\"|in)?\\s*x\\s*(\\d{1,2}(?:[- ]\\d{1,2}/\\d{1,2})?|\\d{1,2}/\\d{1,2})");
-    private static final double MOST_AMPS = 6_000;
-    private static final double THOUSAND = 1_000;
+    private static final double MILLIMETRES_PER_INCH = 25.4;
+    /** A body that is thicker is given in millimetres. */
+    private static final double THICKEST_INCHES = 3.5;
 
-    private final String text;
-    private final Grammar grammar;
+    private static final double TOP_KILOAMPS = 300;
 
-    private FuseLabel(String text) {
-        this.text = text;
-        this.grammar = new Grammar(text);
-    }
+    public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
+            .hasAnyOf("fuseClass", "amps")
+            .tells(
+                    "fuse",
+                    "fuses",
+                    "fusible",
+                    "sicherung",
+                    "plug fuse",
+                    "glass",
+                    "blade fuse",
+                    "one-time fuse",
+                    "current limiting")
+            .field(of("amps", amps(), "amps", "amp", "ampere", "rating")
+                    .bare(0.1)
+                    .alone(0.9))
+            .field(of("volts", volts(), "volts", "volt").bare(0.1).alone(1.0))
+            .field(told("fuseClass", "class", "classe", "clase", "klasse")
+                    .by("RK1", "rk1", "class rk1", "rk 1")
+                    .by("RK5", "rk5", "class rk5", "rk 5", "r k five", "class r k five")
+                    .by("K5", "k5", "class k5", "k 5")
+                    .by("H", "class h", "clase h", "classe h")
+                    .by("J", "class j", "clase j", "classe j")
+                    .by("T", "class t", "clase t", "classe t")
+                    .by("CC", "class cc", "cc")
+                    .by("G", "class g")
+                    .by("M", "class m", "midget")
+                    .by("S", "class s"))
+            .field(told("timeDelay")
+                    .by(
+                            Value.of(true),
+                            "time delay",
+                            "td",
+                            "dual element",
+                            "dual elem",
+                            "slow blow",
+                            "slo blo",
+                            "time lag",
+                            "temporise",
+                            "retardo de tiempo",
+                            "retardo",
+                            "delay",
+                            "trage",
+                            "t")
+                    .by(
+                            Value.of(false),
+                            "fast acting",
+                            "fast",
+                            "quick acting",
+                            "non time delay",
+                            "no time delay",
+                            "non delay",
+                            "flink",
+                            "f",
+                            "rapide",
+                            "rapido"))
+            .field(of("interruptingKiloamps", Shapes.number(1, TOP_KILOAMPS, Unit.KILOAMPS), interrupting()))
+            .field(of(
+                            "interruptingKiloamps",
+                            Shapes.number(1, TOP_KILOAMPS, Unit.KILOAMPS).withUnit())
+                    .bare(0.1))
+            .field(of(
+                    "interruptingKiloamps",
+                    Shapes.number(1, TOP_KILOAMPS).also(Unit.AMPS, 0.001).unitless(0.001),
+                    interrupting()))
+            .field(of("bodyDiameterInches", FuseLabel::body).bare(0).alone(0))
+            .foreign("sccr", "kit contains", "contains", "lot")
+            .fillers(
+                    "or less",
+                    "non renewable",
+                    "renewable",
+                    "blown",
+                    "both blown",
+                    "kit",
+                    "tan",
+                    "control board",
+                    "had a rubbed wire",
+                    "element",
+                    "type s",
+                    "gg",
+                    "l",
+                    "h",
+                    "s");
 
-    /** Reads {@code text} as a fuse's label; never fails, what it cannot read is left over. */
+    private FuseLabel() {}
+
+    /** Reads {@code text} as such a label; never fails, what it cannot read is left over. */
     public static LabelRead read(String text) {
-        return new FuseLabel(text).run();
+        return LabelReader.read(GRAMMAR, text);
     }
 
-    /** Whether the text speaks of a fuse: by name, or of a class with amps. */
-    public static boolean resembles(String text) {
-        Grammar grammar = new Grammar(text);
-        boolean isNamed = false;
-        for (int i = 0; i < grammar.size(); i++) {
-            String word = grammar.at(i).isNumber() ? "" : grammar.at(i).word();
-            if (OTHERS.contains(word)) {
-                return false;
-            }
-            isNamed |= word.equals("fuse");
-        }
-        Map<String, Value> fields = read(text).fields().fields();
-        return fields.containsKey("amps") && (isNamed || fields.containsKey("fuseClass"));
+    private static String[] interrupting() {
+        return new String[] {
+            "ir",
+            "i.r.",
+            "aic",
+            "a.i.r.",
+            "a.i.c.",
+            "interrupting rating",
+            "int rating",
+            "int. rating",
+            "interrupting",
+            "ir ka",
+            "interrupt rating",
+            "pouvoir de coupure",
+            "cap. interruptiva",
+            "capacidad interruptiva",
+            "breaking capacity"
+        };
     }
 
-    private LabelRead run() {
-        body();
-        for (int i = 0; i < grammar.size(); i++) {
-            fuseClass(i);
-            delay(i);
-        }
-        for (int i = 0; i < grammar.size(); i++) {
-            interrupting(i);
-            volts(i);
-        }
-        amps();
-        boolean isNothing = FuseAttributes.ALL.stream().noneMatch(a -> grammar.has(a.name()));
-        if (!isNothing && !grammar.has("timeDelay")) {
-            grammar.doubt("timeDelay", "not printed or not read; motor circuits want a time delay", null);
-        }
-        return grammar.done(isNothing ? null : KIND);
+    private static Shapes amps() {
+        return Shapes.number(0.1, 600, Unit.AMPS)
+                .usual(
+                        1, 2, 3, 5, 6, 7, 7.5, 8, 10, 12, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125,
+                        150, 175, 200, 225, 250, 300, 350, 400, 450, 500, 600, 6.3);
     }
 
-    /** {@code CLASS RK5}, {@code RK-1}, {@code K5}, {@code CC}, {@code CLASS J}. */
-    private void fuseClass(int i) {
-        if (grammar.has("fuseClass")) {
-            return;
-        }
-        int at = grammar.is(i, "class") || grammar.is(i, "cl") ? i + 1 : i;
-        boolean isNamed = at > i;
-        int number = grammar.is(at + 1, "-") ? at + 2 : at + 1;
-        if ((grammar.is(at, "rk") || grammar.is(at, "k")) && grammar.isNumber(number)) {
-            String name =
-                    Letters.large(grammar.at(at).word()) + grammar.at(number).word();
-            if (Set.of("RK1", "RK5", "K5").contains(name)) {
-                grammar.read("fuseClass", Value.of(name), i, number + 1);
-            }
-        } else if (grammar.isOneOf(at, LETTERS) && (isNamed || grammar.is(at, "cc"))) {
-            grammar.read("fuseClass", Value.of(Letters.large(grammar.at(at).word())), i, at + 1);
-        } else if (grammar.is(i, "midget")) {
-            grammar.read("fuseClass", Value.of("M"), i, i + 1);
-        }
+    private static Shapes volts() {
+        return Shapes.number(24, 1000, Unit.VOLTS).usual(32, 125, 250, 300, 480, 500, 600);
     }
 
-    /** {@code TIME-DELAY}, {@code TD}, {@code DUAL ELEMENT}, {@code FAST ACTING}, {@code NON TIME DELAY}. */
-    private void delay(int i) {
-        if (grammar.has("timeDelay")) {
-            return;
+    /** Diameter by length, in inches or in millimetres. */
+    private static Shape.@Nullable Fit body(String path, Figure figure, @Nullable Unit unit) {
+        List<Figure> sides = figure.split('x');
+        boolean isLength = unit == null || unit == Unit.INCHES || unit == Unit.MILLIMETRES;
+        Double across = sides.get(0).single();
+        Double along = sides.size() == 2 ? sides.get(1).single() : null;
+        if (!isLength || across == null || along == null || across >= along) {
+            return null;
         }
-        int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
-        boolean isDelay = (grammar.is(i, "time") && grammar.is(next, "delay"))
-                || (grammar.is(i, "dual") && grammar.is(next, "element"))
-                || (grammar.isOneOf(i, Set.of("slow", "slo")) && grammar.isOneOf(next, Set.of("blow", "blo")));
-        if (isDelay || grammar.is(i, "td")) {
-            int before = grammar.is(i - 1, "-") ? i - 2 : i - 1;
-            boolean isNot = grammar.isOneOf(before, Set.of("non", "no", "not"));
-            grammar.read("timeDelay", Value.of(!isNot), isNot ? before : i, isDelay ? next + 1 : i + 1);
-        } else if (grammar.is(i, "fast")) {
-            grammar.read(
-                    "timeDelay",
-                    Value.of(false),
-                    i,
-                    grammar.isOneOf(next, Set.of("acting", "blow")) ? next + 1 : i + 1);
-        }
-    }
-
-    /** {@code 200 KA IR}, {@code 200,000 AIC}. */
-    private void interrupting(int i) {
-        if (grammar.has("interruptingKiloamps") || !grammar.isNumber(i)) {
-            return;
-        }
-        if (grammar.isOneOf(i + 1, Set.of("ka", "kaic", "kair"))) {
-            int to = grammar.isOneOf(i + 2, Set.of("ir", "aic", "ic")) ? i + 3 : i + 2;
-            grammar.read("interruptingKiloamps", Value.of(grammar.at(i).number()), i, to);
-        } else if (grammar.isOneOf(i + 1, Set.of("aic", "air"))) {
-            grammar.read("interruptingKiloamps", Value.of(grammar.at(i).number() / THOUSAND), i, i + 2);
-        }
-    }
-
-    private void volts(int i) {
-        if (grammar.isNumber(i) && grammar.is(i + 1, "v") && !grammar.has("volts")) {
-            grammar.read("volts", Value.of(grammar.at(i).number()), i, i + 2);
-        }
-    }
-
-    /** Amps by their unit, else the figure behind "fuse", else the first that is a standard rating. */
-    private void amps() {
-        for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            if (grammar.isOneOf(i, AMPS) && isAmps(i - 1)) {
-                grammar.read("amps", Value.of(grammar.at(i - 1).number()), i - 1, i + 1);
-            }
-        }
-        for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            if (grammar.is(i, "fuse") && isAmps(i + 1)) {
-                grammar.read("amps", Value.of(grammar.at(i + 1).number()), i, i + 2);
-            }
-        }
-        for (int i = 0; i < grammar.size() && !grammar.has("amps"); i++) {
-            boolean isVolts = !grammar.has("volts") && grammar.isOneOf(i, Set.of("250", "300", "600"));
-            if (isAmps(i) && FuseSizes.isStandard(grammar.at(i).number()) && grammar.has("fuseClass") && !isVolts) {
-                grammar.read("amps", Value.of(grammar.at(i).number()), i, i + 1);
-            }
-        }
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.is(i, "fuse") || grammar.is(i, "fuses")) {
-                grammar.skip(i, i + 1);
-            }
-        }
-        for (int i = 0; i < grammar.size() && !grammar.has("volts") && grammar.has("amps"); i++) {
-            boolean isUsual = grammar.isNumber(i)
-                    && Set.of(250.0, 300.0, 600.0).contains(grammar.at(i).number());
-            if (isUsual) {
-                grammar.read("volts", Value.of(grammar.at(i).number()), i, i + 1);
-            }
-        }
-    }
-
-    private boolean isAmps(int i) {
-        return grammar.isNumber(i)
-                && grammar.at(i).number() > 0
-                && grammar.at(i).number() <= MOST_AMPS
-                && !grammar.is(i + 1, "v");
-    }
-
-    /** {@code 9/16 x 2}. */
-    private void body() {
-        Matcher matcher = BODY.matcher(Letters.small(text).replace('×', 'x'));
-        if (!matcher.find()) {
-            return;
-        }
-        int from = -1;
-        int to = -1;
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.at(i).start() >= matcher.start() && grammar.at(i).end() <= matcher.end()) {
-                from = from < 0 ? i : from;
-                to = i + 1;
-            }
-        }
-        if (from >= 0) {
-            grammar.read("bodyDiameterInches", Value.of(inches(matcher.group(1))), from, to);
-            grammar.set("bodyLengthInches", Value.of(inches(matcher.group(2))));
-            grammar.cite("bodyLengthInches", from, to, 0.97);
-        }
-    }
-
-    private static double inches(String text) {
-        double sum = 0;
-        for (String piece : text.split("[- ]")) {
-            String[] halves = piece.split("/");
-            sum += halves.length == 2
-                    ? Double.parseDouble(halves[0]) / Math.max(1, Double.parseDouble(halves[1]))
-                    : Double.parseDouble(piece);
-        }
-        return sum;
+        boolean isMetric = unit == Unit.MILLIMETRES || (unit == null && across > THICKEST_INCHES);
+        double each = isMetric ? 1 / MILLIMETRES_PER_INCH : 1;
+        return new Shape.Fit(
+                List.of(
+                        new Shape.Told(path, Value.of(across * each)),
+                        new Shape.Told("bodyLengthInches", Value.of(along * each))),
+                0);
     }
 }

@@ -2,6 +2,7 @@ package zestbench.core.plate;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
@@ -19,12 +20,14 @@ public record Plates(Spec outdoor, Spec indoor) {
         INDOOR
     }
 
+    private static final Pattern COIL = Pattern.compile("coil|evaporator|air handler");
+
     public static final Plates NONE = new Plates(Spec.EMPTY, Spec.EMPTY);
 
     /** Which plate {@code text} is of: one that speaks of a coil or an air handler and of no compressor is the indoor one. */
     public static Which of(String text) {
         Spec plate = new Spec(PlateLabel.read(text).fields());
-        boolean indoor = PlateWords.COIL.matcher(Letters.small(text)).find() && !plate.has("compressors");
+        boolean indoor = COIL.matcher(Letters.small(text)).find() && !plate.has("compressors");
         return indoor ? Which.INDOOR : Which.OUTDOOR;
     }
 

@@ -47,8 +47,9 @@ public record QuickLine(
 
     /** @param sections names of the sections of the part at hand, for readings without a label @param atHand its family */
     public static QuickLine of(String text, List<String> sections, Family atHand) {
-        if (PlateLabel.resembles(text)) {
-            return new QuickLine(PlateLabel.read(text), List.of(), null);
+        LabelRead whole = Families.read(Families.AUTO, text);
+        if (PlateLabel.KIND.equals(whole.kind())) {
+            return new QuickLine(whole, List.of(), null);
         }
         MotorReadings.Read motor = MotorReadings.read(text);
         if (motor != null) {
@@ -132,7 +133,7 @@ public record QuickLine(
     /** A label too short to be told apart is taken as the family that can read a rating from it. */
     private static LabelRead bare(String text) {
         for (Family family : Families.ALL) {
-            LabelRead read = family.read().apply(text);
+            LabelRead read = family.read(text);
             if (read.fields().fields().containsKey("sections") && read.unread().isEmpty()) {
                 return read;
             }

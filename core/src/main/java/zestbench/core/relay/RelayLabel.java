@@ -1,175 +1,150 @@
 package zestbench.core.relay;
 
-import java.util.ArrayList;
+import static zestbench.core.label.LabelField.of;
+import static zestbench.core.label.LabelField.told;
+
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import zestbench.core.label.Grammar;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
+import zestbench.core.label.LabelReader;
+import zestbench.core.label.Shapes;
+import zestbench.core.label.Taking;
+import zestbench.core.label.Unit;
 import zestbench.core.value.Value;
 
-/** The grammar of relay labels: contact form, coil, contact amps and volts, base. */
+/** What a relay's label says, and in which words. */
 public final class RelayLabel {
     /** Its name in the open interface. */
     public static final String KIND = "relay";
 
-    private static final Map<String, String> FORMS = Map.ofEntries(
-            Map.entry("spdt", "SPDT"),
-            Map.entry("dpdt", "DPDT"),
-            Map.entry("spst", "SPNO"),
-            Map.entry("spno", "SPNO"),
-            Map.entry("spnc", "SPNC"),
-            Map.entry("dpst", "DPNO"),
-            Map.entry("dpno", "DPNO"),
-            Map.entry("dpnc", "DPNC"),
-            Map.entry("tpdt", "3PDT"));
-    private static final Set<String> JOINS = Set.of("+", "-", "/", "&", "and");
-    private static final Set<String> NAMES = Set.of("relay", "rly");
-    private static final Set<String> AMPS = Set.of("a", "amp", "amps");
-    private static final Map<String, String> DUTIES = Map.of(
-            "resistive",
-            "RESISTIVE",
-            "res",
-            "RESISTIVE",
-            "motor",
-            "MOTOR",
-            "inductive",
-            "MOTOR",
-            "fla",
-            "MOTOR",
-            "pilot",
-            "PILOT");
+    /** Several contacts may sit in one relay. */
+    private static final String FORMS = "forms";
 
-    private final Grammar grammar;
+    public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
+            .hasAnyOf("contacts", "contactAmps")
+            .tells("relay", "fan relay", "rly", "relevador", "relais", "rele", "relays")
+            .field(of(
+                    "coilVolts",
+                    coil(),
+                    "coil",
+                    "coil volts",
+                    "coil voltage",
+                    "coil v",
+                    "bobine",
+                    "bobina",
+                    "spule",
+                    "coil is"))
+            .field(of(
+                            "coilVolts",
+                            Shapes.list(20, 30, Unit.VOLTS, Unit.VOLTS_DC).usual(24))
+                    .bare(0.35))
+            .field(of("coilVolts", coil()).bare(0.8))
+            .field(of("coilHertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60))
+                    .by(Unit.HERTZ)
+                    .bare(0.05)
+                    .alone(0.7))
+            .field(told("contacts", "contacts", "contact", "contactos", "form")
+                    .by("SPDT", "spdt", "1 form c", "1 co", "1 c/o", "single pole double throw")
+                    .by("DPDT", "dpdt", "2 form c", "2 co", "double pole double throw", "2 polos 2 tiros")
+                    .by("3PDT", "3pdt", "tpdt", "3 form c", "3 co")
+                    .by("4PDT", "4pdt", "4 form c")
+                    .by(
+                            "SPNO",
+                            "spno",
+                            "spst",
+                            "spst-no",
+                            "1 form a",
+                            "1 no",
+                            "no contact single pole",
+                            "normally open single pole",
+                            "single pole normally open",
+                            "single pole single throw")
+                    .by(
+                            "SPNC",
+                            "spnc",
+                            "spst-nc",
+                            "1 form b",
+                            "1 nc",
+                            "normally closed single pole",
+                            "single pole normally closed")
+                    .by("DPNO", "dpno", "dpst", "dpst-no", "2 form a", "2 no", "double pole normally open")
+                    .by("DPNC", "dpnc", "dpst-nc", "2 form b", "2 nc")
+                    .in(FORMS))
+            .field(of(
+                            "contactAmps",
+                            amps(),
+                            "contacts",
+                            "contact",
+                            "contactos",
+                            "rating",
+                            "contact rating",
+                            "contact amps",
+                            "amps")
+                    .bare(0.3))
+            .field(of("motorAmps", amps(), "fla", "full load amps", "full load"))
+            .field(of("contactVolts", volts(), "contacts", "contact", "contact volts", "at", "@", "rating", "volts")
+                    .bare(0.3)
+                    .alone(1.5))
+            .field(told("duty", "load", "duty")
+                    .by("RESISTIVE", "resistive", "res", "resistivo", "resistif", "ac-1", "ac1")
+                    .by("MOTOR", "motor", "inductive", "motor duty", "ac-3")
+                    .by("PILOT", "pilot", "pilot duty"))
+            .field(of("pins", Shapes.number(5, 14, Unit.PINS).usual(8, 11, 14), "pin", "pins")
+                    .bare(0))
+            .field(told("base").by("8 PIN", "octal base"))
+            .foreign("lra", "locked rotor amps", "current", "va", "amb", "ma", "blade", "blades", "torque")
+            .fillers("plug in", "plug-in", "octal base", "time to swap the")
+            .finish(RelayLabel::finish);
 
-    private RelayLabel(String text) {
-        this.grammar = new Grammar(text);
-    }
+    private RelayLabel() {}
 
-    /** Reads {@code text} as a relay's label; never fails, what it cannot read is left over. */
+    /** Reads {@code text} as such a label; never fails, what it cannot read is left over. */
     public static LabelRead read(String text) {
-        return new RelayLabel(text).run();
+        return LabelReader.read(GRAMMAR, text);
     }
 
-    /** Whether the text speaks of a relay: by name or by contact form, and of no start device. */
-    public static boolean resembles(String text) {
-        Grammar grammar = new Grammar(text);
-        boolean isNamed = false;
-        for (int i = 0; i < grammar.size(); i++) {
-            String word = grammar.at(i).isNumber() ? "" : grammar.at(i).word();
-            if (Set.of("potential", "start", "contactor", "fuse", "hp", "rpm", "mca", "ptc")
-                    .contains(word)) {
-                return false;
-            }
-            isNamed |= NAMES.contains(word) || FORMS.containsKey(word);
-        }
-        return isNamed && !read(text).fields().fields().isEmpty();
+    private static Shapes coil() {
+        return Shapes.list(5, 480, Unit.VOLTS, Unit.VOLTS_DC).usual(24, 110, 120, 208, 220, 230, 240, 277);
     }
 
-    private LabelRead run() {
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.free(i)
-                    && !grammar.isNumber(i)
-                    && FORMS.containsKey(grammar.at(i).word())
-                    && !grammar.has("contacts")) {
-                form(i);
-            } else if (grammar.isOneOf(i, NAMES)) {
-                grammar.skip(i, i + 1);
-            } else if (grammar.is(i, "hz") && grammar.isNumber(i - 1)) {
-                boolean isBoth = grammar.is(i - 2, "/") && grammar.isNumber(i - 3);
-                grammar.read(
-                        "coilHertz",
-                        isBoth
-                                ? Value.numbers(
-                                        grammar.at(i - 3).number(),
-                                        grammar.at(i - 1).number())
-                                : Value.numbers(grammar.at(i - 1).number()),
-                        isBoth ? i - 3 : i - 1,
-                        i + 1);
-            } else if (grammar.isOneOf(i, Set.of("pin", "pins", "blade", "blades", "din")) && !grammar.has("base")) {
-                boolean isCounted = grammar.isNumber(i - 1);
-                grammar.read(
-                        "base", Value.of(grammar.printed(isCounted ? i - 1 : i, i + 1)), isCounted ? i - 1 : i, i + 1);
-            }
-        }
-        directCurrent();
-        coil();
-        contacts();
-        boolean isNothing = RelayFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
-        return grammar.done(isNothing ? null : KIND);
+    private static Shapes amps() {
+        return Shapes.number(0.5, 100, Unit.AMPS);
     }
 
-    /** {@code SPDT}, or several that sit in one relay: {@code SPNO+SPNC}. */
-    private void form(int at) {
-        StringBuilder forms =
-                new StringBuilder(FORMS.getOrDefault(grammar.at(at).word(), ""));
-        int to = at + 1;
-        while (grammar.isOneOf(to, JOINS) && grammar.isOneOf(to + 1, FORMS.keySet())) {
-            forms.append('+').append(FORMS.getOrDefault(grammar.at(to + 1).word(), ""));
-            to += 2;
-        }
-        grammar.read("contacts", Value.of(forms.toString()), at, to);
+    private static Shapes volts() {
+        return Shapes.number(100, 600, Unit.VOLTS).usual(120, 125, 240, 250, 277, 400, 480, 600);
     }
 
-    private void directCurrent() {
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.is(i, "dc") && (grammar.is(i - 1, "v") || grammar.isNumber(i - 1))) {
-                grammar.read("coilDirectCurrent", Value.of(true), i, i + 1);
-                return;
+    private static void finish(Taking taking) {
+        taking.move("motorAmps", "contactAmps");
+        taking.move("pins", "base");
+        StringBuilder forms = new StringBuilder();
+        List<Map<String, Value>> rows = taking.rows(FORMS);
+        for (int i = 0; i < rows.size(); i++) {
+            taking.move(FORMS + "[" + i + "].contacts", "contacts");
+            if (rows.get(i).get("contacts") instanceof Value.Text form) {
+                forms.append(forms.isEmpty() ? "" : "+").append(form.text());
             }
         }
-    }
-
-    private void coil() {
-        for (int i = 0; i < grammar.size() && !grammar.has("coilVolts"); i++) {
-            if (!grammar.is(i, "coil")) {
-                continue;
-            }
-            int from = grammar.is(i + 1, ":") || grammar.is(i + 1, "=") ? i + 2 : i + 1;
-            boolean isBehind = grammar.isNumber(from);
-            int number = isBehind ? from : grammar.is(i - 1, "v") ? i - 2 : i - 1;
-            if (!grammar.isNumber(number)) {
-                continue;
-            }
-            List<Value> volts =
-                    new ArrayList<>(List.of(Value.of(grammar.at(number).number())));
-            int to = number + 1;
-            if (isBehind && grammar.is(to, "/") && grammar.isNumber(to + 1)) {
-                volts.add(Value.of(grammar.at(to + 1).number()));
-                to += 2;
-            }
-            int end = isBehind ? grammar.is(to, "v") ? to + 1 : to : i + 1;
-            grammar.read("coilVolts", new Value.Items(volts), isBehind ? i : number, end);
+        if (!forms.isEmpty()) {
+            taking.set("contacts", Value.of(forms.toString()));
         }
-    }
-
-    /** {@code 12 A 277 V RES}, {@code CONTACTS 10 FLA 240V}. */
-    private void contacts() {
-        for (int i = 0; i < grammar.size() && !grammar.has("contactAmps"); i++) {
-            boolean isUnit = grammar.isOneOf(i, AMPS) || grammar.is(i, "fla");
-            if (isUnit && grammar.isNumber(i - 1)) {
-                if (grammar.is(i, "fla")) {
-                    grammar.set("duty", Value.of("MOTOR"));
-                    grammar.cite("duty", i, i + 1, 0.95);
-                }
-                grammar.read("contactAmps", Value.of(grammar.at(i - 1).number()), i - 1, i + 1);
+        Value motor = taking.get("motorAmps");
+        if (motor != null) {
+            taking.set("contactAmps", motor);
+            if (!taking.has("duty")) {
+                taking.set("duty", Value.of("MOTOR"));
             }
+            taking.remove("motorAmps");
         }
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.isNumber(i) && grammar.is(i + 1, "v") && !grammar.has("contactVolts")) {
-                boolean isCoil = !grammar.has("coilVolts") && grammar.at(i).number() <= 48;
-                if (isCoil) {
-                    grammar.read("coilVolts", Value.numbers(grammar.at(i).number()), i, i + 2);
-                } else {
-                    grammar.read("contactVolts", Value.of(grammar.at(i).number()), i, i + 2);
-                }
-            } else if (grammar.free(i)
-                    && !grammar.isNumber(i)
-                    && DUTIES.containsKey(grammar.at(i).word())
-                    && !grammar.has("duty")) {
-                int to = grammar.is(i + 1, "duty") ? i + 2 : i + 1;
-                grammar.read("duty", Value.of(DUTIES.getOrDefault(grammar.at(i).word(), "")), i, to);
-            }
+        if (taking.unit("coilVolts") == Unit.VOLTS_DC) {
+            taking.set("coilDirectCurrent", Value.of(true));
         }
+        double pins = taking.number("pins");
+        if (!Double.isNaN(pins)) {
+            taking.set("base", Value.of((int) pins + " PIN"));
+        }
+        taking.remove("pins");
     }
 }

@@ -1,122 +1,100 @@
 package zestbench.core.startdevice;
 
-import java.util.Map;
-import java.util.Set;
-import zestbench.core.label.Grammar;
+import static zestbench.core.label.LabelField.of;
+import static zestbench.core.label.LabelField.told;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Figure;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
+import zestbench.core.label.LabelReader;
+import zestbench.core.label.Shape;
+import zestbench.core.label.Shapes;
+import zestbench.core.label.Unit;
 import zestbench.core.value.Value;
 
-/** The grammar of start devices: kind, band of volts, band of tons. */
+/** What a start device's label says, and in which words. */
 public final class StartDeviceLabel {
     /** Its name in the open interface. */
     public static final String KIND = "start-device";
 
-    private static final Set<String> TONS = Set.of("ton", "tons");
-    private static final double LEAST_VOLTS = 100;
+    private static final double BTU_PER_TON = 12_000;
 
-    private final Grammar grammar;
+    public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
+            .hasAnyOf("type", "tonsLow")
+            .tells(
+                    "hard start",
+                    "hard start kit",
+                    "start device",
+                    "start kit",
+                    "start assist",
+                    "dispositivo de arranque",
+                    "kit de arranque",
+                    "start relay")
+            .field(told("type", "type")
+                    .by("PTC", "ptc", "ptc start device", "solid state ptc", "ptcr", "kaltleiter")
+                    .by(
+                            "POTENTIAL_RELAY",
+                            "potential relay",
+                            "potential",
+                            "pot relay",
+                            "relevador potencial",
+                            "electronic potential relay",
+                            "relais de potentiel")
+                    .by("SOLID_STATE", "solid state", "electronic"))
+            .field(of("voltsLow", Shapes.span("voltsHigh", 90, 600, Unit.VOLTS), "volts", "voltage", "v", "rated")
+                    .bare(0.05)
+                    .alone(0.8))
+            .field(of(
+                            "tonsLow",
+                            Shapes.span("tonsHigh", 0.25, 25, Unit.TONS)
+                                    .also(Unit.BTU, 1 / BTU_PER_TON)
+                                    .fractions(),
+                            "tons",
+                            "ton",
+                            "tonnage",
+                            "for")
+                    .bare(0.05)
+                    .alone(1.2))
+            .field(of("microfarads", Shapes.list(10, 500, Unit.MICROFARADS), "cap", "capacitor")
+                    .bare(0.1))
+            .field(of("ohms", Shapes.number(1, 200, Unit.OHMS)).bare(0.1))
+            .field(told("kit").by(Value.of(true), "kit", "hard start kit", "start kit"))
+            .field(of("pickUpVolts", StartDeviceLabel::upper, "pick up", "pickup", "pick-up volts"))
+            .field(of("dropOutVolts", StartDeviceLabel::upper, "drop out", "dropout", "drop-out volts"))
+            .field(of(
+                    "continuousVolts", StartDeviceLabel::upper, "coil", "cont", "continuous", "continuous coil volts"))
+            .joins('-', "a")
+            .foreign("cold", "wire", "ul file")
+            .fillers(
+                    "use on",
+                    "kit",
+                    "3 wire",
+                    "wire",
+                    "do not use on three phase or inverter",
+                    "relay",
+                    "capacitor",
+                    "start capacitor",
+                    "start cap")
+            .finish(taking -> {
+                taking.move("microfarads", "");
+                taking.move("ohms", "");
+                taking.remove("microfarads");
+                taking.remove("ohms");
+            });
 
-    private StartDeviceLabel(String text) {
-        this.grammar = new Grammar(text);
+    private StartDeviceLabel() {}
+
+    /** Volts of a potential relay, which are not the line's; of a range its upper end. */
+    private static Shape.@Nullable Fit upper(String path, Figure figure, @Nullable Unit unit) {
+        boolean is = !figure.hasGap() && figure.size() <= 2 && (unit == null || unit == Unit.VOLTS);
+        double volts = is ? Math.abs(figure.numbers().get(figure.size() - 1)) : 0;
+        return volts >= 30 && volts <= 600 ? new Shape.Fit(List.of(new Shape.Told(path, Value.of(volts))), 0) : null;
     }
 
-    /** Reads {@code text} as a start device's label; never fails, what it cannot read is left over. */
+    /** Reads {@code text} as such a label; never fails, what it cannot read is left over. */
     public static LabelRead read(String text) {
-        return new StartDeviceLabel(text).run();
-    }
-
-    /** Whether the text speaks of a start device. */
-    public static boolean resembles(String text) {
-        Grammar grammar = new Grammar(text);
-        for (int i = 0; i < grammar.size(); i++) {
-            if (Set.of("mca", "rla", "fla", "coil", "µf").contains(grammar.at(i).word())) {
-                return false;
-            }
-        }
-        Map<String, Value> fields = read(text).fields().fields();
-        return fields.containsKey("type");
-    }
-
-    private LabelRead run() {
-        for (int i = 0; i < grammar.size(); i++) {
-            int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
-            if (grammar.is(i, "ptc") || grammar.is(i, "thermistor")) {
-                type("PTC", i, i + 1);
-            } else if (grammar.is(i, "potential") && grammar.is(next, "relay")) {
-                type("POTENTIAL_RELAY", i, next + 1);
-            } else if (grammar.is(i, "solid") && grammar.is(next, "state")) {
-                type("SOLID_STATE", i, next + 1);
-            } else if (grammar.is(i, "kit")) {
-                grammar.read("kit", Value.of(true), i, i + 1);
-            } else if (grammar.is(i, "start") && grammar.is(next, "device")) {
-                grammar.skip(i, next + 1);
-            }
-        }
-        relayVolts();
-        for (int i = 0; i < grammar.size(); i++) {
-            if (grammar.free(i)
-                    && !grammar.isNumber(i)
-                    && TONS.contains(grammar.at(i).word())) {
-                band(i, "tonsLow", "tonsHigh");
-            } else if (grammar.is(i, "v")
-                    && grammar.free(i)
-                    && grammar.isNumber(i - 1)
-                    && grammar.at(i - 1).number() >= LEAST_VOLTS) {
-                band(i, "voltsLow", "voltsHigh");
-            }
-        }
-        boolean isNothing = StartDeviceFamily.ATTRIBUTES.stream().noneMatch(a -> grammar.has(a.name()));
-        return grammar.done(isNothing ? null : KIND);
-    }
-
-    /** {@code PICK UP 180-195 V}, {@code COIL 332V}: volts of a potential relay, which are not the line's. */
-    private void relayVolts() {
-        for (int i = 0; i < grammar.size(); i++) {
-            int next = grammar.is(i + 1, "-") ? i + 2 : i + 1;
-            if (grammar.is(i, "pick") && grammar.is(next, "up")) {
-                figure("pickUpVolts", i, next + 1);
-            } else if (grammar.is(i, "pickup")) {
-                figure("pickUpVolts", i, i + 1);
-            } else if (grammar.is(i, "drop") && grammar.is(next, "out")) {
-                figure("dropOutVolts", i, next + 1);
-            } else if (grammar.is(i, "dropout")) {
-                figure("dropOutVolts", i, i + 1);
-            } else if (grammar.isOneOf(i, Set.of("coil", "cont", "continuous"))) {
-                figure("continuousVolts", i, i + 1);
-            }
-        }
-    }
-
-    /** The figure behind a name; of a range its upper end. */
-    private void figure(String field, int from, int at) {
-        int number = grammar.is(at, ":") || grammar.is(at, "=") ? at + 1 : at;
-        if (!grammar.isNumber(number) || grammar.has(field)) {
-            return;
-        }
-        boolean isRange = grammar.is(number + 1, "-") && grammar.isNumber(number + 2);
-        int last = isRange ? number + 2 : number;
-        int end = grammar.is(last + 1, "v") ? last + 2 : last + 1;
-        grammar.read(field, Value.of(grammar.at(last).number()), from, end);
-    }
-
-    private void type(String type, int from, int to) {
-        if (!grammar.has("type")) {
-            grammar.read("type", Value.of(type), from, to);
-        }
-    }
-
-    /** {@code 1-3 ton}, {@code 208/277 V}, or one figure for both ends. */
-    private void band(int unit, String low, String high) {
-        if (!grammar.isNumber(unit - 1) || grammar.has(low)) {
-            return;
-        }
-        boolean isBand = (grammar.is(unit - 2, "-") || grammar.is(unit - 2, "/") || grammar.is(unit - 2, "to"))
-                && grammar.isNumber(unit - 3);
-        int from = isBand ? unit - 3 : unit - 1;
-        double a = grammar.at(from).number();
-        double b = grammar.at(unit - 1).number();
-        grammar.read(low, Value.of(Math.min(a, b)), from, unit + 1);
-        grammar.set(high, Value.of(Math.max(a, b)));
-        grammar.cite(high, from, unit + 1, 0.97);
+        return LabelReader.read(GRAMMAR, text);
     }
 }

@@ -32,7 +32,7 @@ class CapacitorLabelTest {
                 "seven and a half microfarad four hundred and forty volt ac | 7.5 µF 440 V | run",
                 "one oh eight to one thirty mfd two fifty volts | 108–130 µF 250 V | start",
                 "HERM 40 µF FAN 5 µF 440V | 40+5 µF 440 V | run",
-                "5+45 uF 440 | 5+45 µF 440 V | run",
+                "5+45 uF 440 | 45+5 µF 440 V | run",
                 "30 µF 450V~ class B 40/85/21 S3 50/60 Hz | 30 µF 450 V | run",
                 "MFD 45 440 VAC | 45 µF 440 V | run",
                 "10uF 370VAC 60Hz | 10 µF 370 V | run",
@@ -114,7 +114,7 @@ class CapacitorLabelTest {
             })
     void textOfAnotherKindIsLeftUnreadAndNeverFails(String text) {
         LabelRead read = Families.read("auto", text);
-        assertThat(read.kind()).as("not a capacitor's label").isIn(null, "motor");
+        assertThat(read.kind()).as("not a capacitor's label").isIn(null, "motor", "unit-plate");
         CapacitorLabel.read(text);
     }
 

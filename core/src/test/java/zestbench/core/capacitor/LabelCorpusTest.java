@@ -59,7 +59,7 @@ class LabelCorpusTest {
                 "45/5 MFO 440 VAC | 45+5 µF 440 V",
                 "45/5 MFD 440 V4C | 45+5 µF 440 V",
                 "HERM 45 FAN 5 MFD 440 VAC | 45+5 µF 440 V",
-                "FAN 5 µF HERM 45 µF 440 VAC | 5+45 µF 440 V",
+                "FAN 5 µF HERM 45 µF 440 VAC | 45+5 µF 440 V",
                 "COMP 45 µF FAN 5 µF 440V | 45+5 µF 440 V",
                 "145-174 MFD 220 VAC | 145–174 µF 220 V",
                 "145-174 uF 250V 60Hz | 145–174 µF 250 V",

@@ -59,7 +59,7 @@ class LabelsTest {
                 "contactor | 3P 240V FLA 50 LRA 300 RES 62 480V FLA 50 LRA 250 600V FLA 50 LRA 200 COIL 208/240V BOX LUG 6 QC 1 AUX | poles=3 coilVolts=[208,240] fullLoadAmps=50 lockedRotorAmps=300 resistiveAmps=62 lineVolts=240 terminals=BOX quickConnects=6 auxiliaryContacts=1",
                 "contactor | two pole contactor coil 24v holding 6 VA inrush 45 VA | poles=2 coilVolts=[24] coilHoldingVoltAmps=6 coilInrushVoltAmps=45",
                 "relay | RELAY SPDT COIL 24 V 12 A 277 V RES | coilVolts=[24] contacts=SPDT contactAmps=12 contactVolts=277 duty=RESISTIVE",
-                "relay | dpdt coil: 208/240v 10 fla 8 pin | coilVolts=[208,240] contacts=DPDT contactAmps=10 duty=MOTOR base=8 pin",
+                "relay | dpdt coil: 208/240v 10 fla 8 pin | coilVolts=[208,240] contacts=DPDT contactAmps=10 duty=MOTOR base=8 PIN",
                 "relay | SPST 24V COIL 50/60 Hz pilot duty 3 A | coilVolts=[24] coilHertz=[50,60] contacts=SPNO contactAmps=3 duty=PILOT",
                 "fuse | fuse 30 rk5 td | amps=30 fuseClass=RK5 timeDelay=true",
                 "fuse | 40A 250VAC CLASS RK-1 TIME-DELAY 200KA IR | amps=40 volts=250 fuseClass=RK1 timeDelay=true interruptingKiloamps=200",
@@ -68,8 +68,8 @@ class LabelsTest {
                 "fuse | cc 15a 600v dual element | amps=15 volts=600 fuseClass=CC timeDelay=true",
                 "transformer | 40 VA 120/208/240 V to 24 V | voltAmps=40 primaryVolts=[120,208,240] secondaryVolts=24",
                 "transformer | XFMR 75VA PRI 240x480 SEC 24V 60HZ CLASS 2 BREAKER | voltAmps=75 primaryVolts=[240,480] secondaryVolts=24 hertz=[60] class2=true secondaryProtection=BREAKER windings=SERIES_PARALLEL",
-                "transformer | 50VA SEC 24V WHT COM BLK 120V RED 208 ORG=240 | voltAmps=50 primaryVolts=[120,208,240] secondaryVolts=24 leads=[WHITE:0,BLACK:120,RED:208,ORANGE:240]",
-                "transformer | 40va: 120 black, 208 red, 240 orange, common white, secondary 24 v | voltAmps=40 primaryVolts=[120,208,240] secondaryVolts=24 leads=[BLACK:120,RED:208,ORANGE:240,WHITE:0]",
+                "transformer | 50VA SEC 24V WHT COM BLK 120V RED 208 ORG=240 | voltAmps=50 primaryVolts=[120,208,240] secondaryVolts=24 leads=[WHITE:0,BLACK:120,RED:208,ORANGE:240] windings=TAPPED",
+                "transformer | 40va: 120 black, 208 red, 240 orange, common white, secondary 24 v | voltAmps=40 primaryVolts=[120,208,240] secondaryVolts=24 leads=[BLACK:120,RED:208,ORANGE:240,WHITE:0] windings=TAPPED",
                 "transformer | xfmr 40va 208 | voltAmps=40 primaryVolts=[208]",
                 "start-device | PTC 1-3 ton 208/277V | type=PTC voltsLow=208 voltsHigh=277 tonsLow=1 tonsHigh=3",
                 "start-device | start device potential relay 4 ton | type=POTENTIAL_RELAY tonsLow=4 tonsHigh=4",
@@ -119,7 +119,7 @@ class LabelsTest {
             })
     void nothingMakesThemFail(String text) {
         for (Family family : Families.ALL) {
-            LabelRead read = family.read().apply(text);
+            LabelRead read = family.read(text);
             read.reads()
                     .forEach(p -> assertThat(text.substring(p.start(), p.end())).isEqualTo(p.text()));
             assertThat(read.sure()).isBetween(0.0, 1.0);

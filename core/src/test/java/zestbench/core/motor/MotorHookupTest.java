@@ -158,8 +158,8 @@ class MotorHookupTest {
     @Test
     void theOldDualsOtherHalfFallsOutOfTheDifferenceOfTheDrawings() {
         Family capacitor = Families.named("capacitor");
-        Spec dual = new Spec(capacitor.read().apply("50+7.5 µF 440 V ±6%").fields());
-        Spec single = new Spec(capacitor.read().apply("5 µF 440 V ±6%").fields());
+        Spec dual = new Spec(capacitor.read("50+7.5 µF 440 V ±6%").fields());
+        Spec single = new Spec(capacitor.read("5 µF 440 V ±6%").fields());
         List<Wire> wires = List.of(
                 new Wire("C", "orange", null, "contactor T2"),
                 new Wire("HERM", "purple", null, "compressor S"),

@@ -150,7 +150,8 @@ class PlateTest {
     @ParameterizedTest(name = "\"{0}\" is no plate")
     @ValueSource(strings = {"55/7.5 MFD 440VAC", "hello", "", "1/4 HP 1075 RPM 208-230V 1.4 FLA", "MCA"})
     void otherTextIsNoPlate(String text) {
-        assertThat(PlateLabel.resembles(text)).isFalse();
+        assertThat(PlateLabel.KIND.equals(Families.read(Families.AUTO, text).kind()))
+                .isFalse();
     }
 
     @ParameterizedTest(name = "{0}: {1}")

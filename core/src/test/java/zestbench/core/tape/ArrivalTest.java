@@ -92,7 +92,7 @@ class ArrivalTest {
         add(new Entry.Answered("OUTDOOR_FAN_RUNS", "yes"));
         assertThat(top()).isEqualTo("capacitor-herm");
         String label = "45+5 µF 440 V ±6%";
-        Spec spec = new Spec(Families.named("capacitor").read().apply(label).fields());
+        Spec spec = new Spec(Families.named("capacitor").read(label).fields());
         add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
         add(new Entry.LabelRead("p", label, spec));
         measured(spec, "HERM", 44.9);

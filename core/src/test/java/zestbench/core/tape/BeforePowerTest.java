@@ -59,7 +59,7 @@ class BeforePowerTest {
     }
 
     private void put(String kind, String id, String label) {
-        Spec spec = new Spec(Families.named(kind).read().apply(label).fields());
+        Spec spec = new Spec(Families.named(kind).read(label).fields());
         String title = Families.named(kind).title();
         add(new Entry.PartAdded(id, kind, title, "Outdoor unit", ""));
         add(new Entry.LabelRead(id, label, spec));

@@ -197,8 +197,8 @@ class LeavingOnTapeTest {
         assertThat(wanted(false, false, DAY)).as("the call is over").isEmpty();
         add(0, 0, new Entry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
         assertThat(wanted(true, false, DAY)).isEqualTo("ordered, Quay counter");
-        Entry.Piece bought = new Entry.Piece(
-                null, new Spec(CAPACITOR.read().apply("45 µF 370 V").fields()));
+        Entry.Piece bought =
+                new Entry.Piece(null, new Spec(CAPACITOR.read("45 µF 370 V").fields()));
         add(
                 0,
                 0,
@@ -302,6 +302,6 @@ class LeavingOnTapeTest {
     }
 
     private static Spec spec() {
-        return new Spec(CAPACITOR.read().apply(LABEL).fields());
+        return new Spec(CAPACITOR.read(LABEL).fields());
     }
 }

@@ -61,7 +61,7 @@ class MotorOnTapeTest {
     }
 
     private static Spec spec(String label) {
-        return new Spec(MOTOR.read().apply(label).fields());
+        return new Spec(MOTOR.read(label).fields());
     }
 
     private void motorWithItsLabel() {
@@ -215,7 +215,7 @@ class MotorOnTapeTest {
     void theCapacitorBesideFollowsTheMotorAndTheGoodDualCanStay() {
         motorWithItsLabel();
         add(new Entry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
-        Spec dual = new Spec(CAPACITOR.read().apply("50+7.5 µF 440 V ±6%").fields());
+        Spec dual = new Spec(CAPACITOR.read("50+7.5 µF 440 V ±6%").fields());
         add(new Entry.LabelRead("c", "", dual));
         assertThat(wanted()).as("the old motor's own label is a witness too").isEqualTo(7.5);
         choose("m", MOTOR, spec(NEW));
@@ -244,8 +244,7 @@ class MotorOnTapeTest {
                         new MatchRequest.StockLine(
                                 "five",
                                 1,
-                                new Spec(
-                                        CAPACITOR.read().apply("5 µF 440 V ±6%").fields()),
+                                new Spec(CAPACITOR.read("5 µF 440 V ±6%").fields()),
                                 8)),
                 ShopRules.DEFAULT);
         var best = CAPACITOR.match().apply(request).matches().get(0);

@@ -90,7 +90,7 @@ class PowerOnTapeTest {
     }
 
     private static Spec spec(String kind, String label) {
-        return new Spec(Families.named(kind).read().apply(label).fields());
+        return new Spec(Families.named(kind).read(label).fields());
     }
 
     private void chosen(String id, String kind, String label) {

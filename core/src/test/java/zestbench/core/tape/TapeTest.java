@@ -228,6 +228,6 @@ class TapeTest {
     }
 
     private static Spec spec(String label) {
-        return new Spec(CAPACITOR.read().apply(label).fields());
+        return new Spec(CAPACITOR.read(label).fields());
     }
 }

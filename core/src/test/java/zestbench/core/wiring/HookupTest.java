@@ -110,6 +110,6 @@ class HookupTest {
     }
 
     private static Spec spec(String label) {
-        return new Spec(CAPACITOR.read().apply(label).fields());
+        return new Spec(CAPACITOR.read(label).fields());
     }
 }

@@ -159,7 +159,7 @@ class PartHttp {
     private void label(long id, String who, String part, Label given) {
         Value.Fields fields = given.fields() != null
                 ? given.fields()
-                : calls.open(id).part(part).family().read().apply(given.text()).fields();
+                : calls.open(id).part(part).family().read(given.text()).fields();
         repair.label(id, who, part, given.text(), new Spec(fields));
     }
 

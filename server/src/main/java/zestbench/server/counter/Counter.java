@@ -130,7 +130,7 @@ class Counter {
                             row.get("item"),
                             family,
                             label,
-                            new Spec(family.read().apply(label).fields()),
+                            new Spec(family.read(label).fields()),
                             Double.parseDouble(row.get("price")),
                             Integer.parseInt(row.get("quantity")),
                             House.valueOf(row.get("branch"))));

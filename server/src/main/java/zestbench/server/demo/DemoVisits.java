@@ -161,7 +161,7 @@ class DemoVisits {
         Family family = Families.named(kind);
         String title = place.title().equals(place.name()) ? place.name() : family.title();
         String part = calls.addPart(call, WHO, at, kind, title, place.name(), place.serves());
-        Spec spec = new Spec(family.read().apply(label).fields());
+        Spec spec = new Spec(family.read(label).fields());
         if (!loads.isEmpty()) {
             List<Value> rows = new ArrayList<>();
             loads.forEach(load -> rows.add(new Value.Fields(
@@ -299,6 +299,6 @@ class DemoVisits {
     }
 
     private static Spec spec(String label) {
-        return new Spec(CAPACITOR.read().apply(label).fields());
+        return new Spec(CAPACITOR.read(label).fields());
     }
 }

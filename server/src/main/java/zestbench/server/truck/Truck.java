@@ -96,9 +96,8 @@ public class Truck {
     }
 
     private String spec(StockRow row) {
-        Value.Fields fields = Families.find(row.kind())
-                .map(f -> f.read().apply(row.label()).fields())
-                .orElse(Spec.EMPTY.values());
+        Value.Fields fields =
+                Families.find(row.kind()).map(f -> f.read(row.label()).fields()).orElse(Spec.EMPTY.values());
         return json.writeValueAsString(fields);
     }
 

@@ -1,0 +1,344 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Shape.Told;
+
+/**
+ * Finds which figure belongs to which name over a whole label: a beam of readings goes along the items, each with what it
+ * has taken, the figure and the name that still wait, and what its choices have cost; the cheapest at the end is the best.
+ */
+final class Assignment {
+    private static final int WIDEST = 40;
+    private static final int NARROWEST = 4;
+    /** Readings by items: what is longer than any label is read with fewer readings side by side. */
+    private static final int WORK = 3_500;
+    /** A reading that is so much dearer than the best is not gone on with. */
+    private static final double HOPELESS = 5;
+
+    private final LabelGrammar grammar;
+    private final List<Item> items;
+    private List<Hypothesis> beam = new ArrayList<>();
+
+    private final Candidates candidates;
+    private final int width;
+
+    private Assignment(LabelGrammar grammar, List<Item> items, String text) {
+        this.candidates = new Candidates(grammar, items, text);
+        this.width = Math.max(NARROWEST, Math.min(WIDEST, WORK / Math.max(1, items.size())));
+        this.grammar = grammar;
+        this.items = items;
+    }
+
+    /** The readings of {@code items}, cheapest first. @param text as it was given */
+    static List<Hypothesis> readings(LabelGrammar grammar, List<Item> items, String text) {
+        Assignment assignment = new Assignment(grammar, items, text);
+        assignment.run();
+        return assignment.beam;
+    }
+
+    private void run() {
+        beam.add(new Hypothesis());
+        for (int i = 0; i < items.size(); i++) {
+            List<Hypothesis> next = new ArrayList<>();
+            for (Hypothesis state : beam) {
+                step(state, i, next);
+            }
+            beam = best(next);
+        }
+        List<Hypothesis> done = new ArrayList<>();
+        for (Hypothesis state : beam) {
+            for (Hypothesis closed : closed(state)) {
+                done.add(orphaned(closed));
+            }
+        }
+        beam = best(done);
+    }
+
+    private List<Hypothesis> best(List<Hypothesis> all) {
+        all.sort(Comparator.comparingDouble(s -> s.cost));
+        List<Hypothesis> out = new ArrayList<>();
+        Set<Long> seen = new HashSet<>();
+        for (Hypothesis state : all) {
+            if (out.size() >= width || state.cost > all.get(0).cost + HOPELESS) {
+                break;
+            }
+            if (seen.add(state.key())) {
+                out.add(state);
+            }
+        }
+        return out;
+    }
+
+    private void step(Hypothesis state, int i, List<Hypothesis> next) {
+        Item item = items.get(i);
+        switch (item.kind()) {
+            case NUMBER -> figure(state, i, next);
+            case BREAK -> {
+                for (Hypothesis closed : closed(state)) {
+                    closed.nameFar += Costs.LINE_BETWEEN;
+                    next.add(closed);
+                }
+                if (state.open >= 0) {
+                    Hypothesis waiting = state.copy();
+                    waiting.openFar += Costs.LINE_BETWEEN;
+                    waiting.nameFar += Costs.LINE_BETWEEN;
+                    next.add(waiting);
+                }
+            }
+            case SIGN -> sign(state, item, next);
+            case PHRASE -> phrase(state, i, next);
+            case WORD -> {
+                Hypothesis passed = state.copy().plus(Costs.UNKNOWN_WORD);
+                passed.openFar += Costs.WORD_BETWEEN;
+                passed.nameFar += Costs.WORD_BETWEEN;
+                next.add(passed);
+            }
+            case CODE -> figure(state, i, next);
+        }
+    }
+
+    private void sign(Hypothesis state, Item item, List<Hypothesis> next) {
+        boolean isParting = ",;|()".contains(item.text());
+        Hypothesis passed = state.copy();
+        if (isParting) {
+            passed.openFar += Costs.SIGN_BETWEEN;
+            passed.nameFar += Costs.SIGN_BETWEEN;
+        } else if ("@".equals(item.text())) {
+            passed.openFar += Costs.SIGN_BETWEEN;
+        }
+        next.add(passed);
+    }
+
+    private void figure(Hypothesis state, int i, List<Hypothesis> next) {
+        for (Hypothesis closed : closed(state)) {
+            if (closed.name >= 0) {
+                Hypothesis bound = closed.copy();
+                bound.openName = bound.name;
+                bound.openFar = bound.nameFar;
+                bound.name = -1;
+                next.add(open(bound, i));
+            }
+            Hypothesis waiting = closed.copy();
+            if (waiting.name >= 0 && !items.get(i).isTied()) {
+                waiting.nameFar += Costs.WORD_BETWEEN;
+                waiting.openFar = 0;
+                next.add(open(waiting, i));
+            } else if (waiting.name < 0) {
+                waiting.openFar = 0;
+                next.add(open(waiting, i));
+            }
+        }
+    }
+
+    private static Hypothesis open(Hypothesis state, int i) {
+        state.open = i;
+        state.openLast = i;
+        state.openUnit = null;
+        return state;
+    }
+
+    private void phrase(Hypothesis state, int i, List<Hypothesis> next) {
+        Item item = items.get(i);
+        boolean isName = false;
+        boolean isPlain = true;
+        for (Meaning meaning : item.meanings()) {
+            if (meaning instanceof Meaning.Name || meaning instanceof Meaning.Foreign) {
+                isName = true;
+            } else if (meaning instanceof Meaning.OfUnit of) {
+                isPlain = false;
+                if (state.open >= 0 && state.openUnit == null && state.openLast == i - 1) {
+                    Hypothesis with = state.copy();
+                    with.openUnit = of.unit();
+                    with.openLast = i;
+                    next.add(with);
+                }
+            } else if (meaning instanceof Meaning.Choice choice) {
+                isPlain = false;
+                choice(state, choice, i, next);
+            } else if (meaning instanceof Meaning.About about) {
+                isPlain = false;
+                for (Hypothesis closed : closed(state)) {
+                    closed.about = about.group();
+                    closed.restated = about.group();
+                    closed.nameFar += Costs.SIGN_BETWEEN;
+                    next.add(closed);
+                }
+            } else if (meaning instanceof Meaning.Tells || meaning instanceof Meaning.Filler) {
+                isPlain = false;
+                next.add(state.copy());
+            }
+        }
+        if (isName) {
+            named(state, i, next);
+        }
+        Hypothesis passed = state.copy()
+                .plus(
+                        isPlain && !isName
+                                ? Costs.UNKNOWN_WORD / 2
+                                : item.unit() != null ? Costs.ORPHAN_UNIT : Costs.PLAIN_WORD);
+        passed.openFar += Costs.WORD_BETWEEN;
+        passed.nameFar += Costs.WORD_BETWEEN;
+        next.add(passed);
+    }
+
+    /** A name: of the figure that waits in front of it, or of one to come. */
+    private void named(Hypothesis state, int i, List<Hypothesis> next) {
+        if (state.open >= 0 && state.openName < 0) {
+            Hypothesis bound = about(state.copy(), i);
+            bound.openName = i;
+            bound.openFar += Costs.BEHIND;
+            for (Hypothesis closed : closed(bound)) {
+                next.add(closed);
+            }
+        }
+        for (Hypothesis closed : closed(state)) {
+            boolean isSame = closed.name >= 0 && areSame(closed.name, i);
+            Hypothesis waiting = isSame ? closed : orphaned(closed);
+            waiting.name = i;
+            waiting.nameFar = 0;
+            next.add(about(waiting, i));
+        }
+    }
+
+    private Hypothesis about(Hypothesis state, int i) {
+        for (Meaning meaning : items.get(i).meanings()) {
+            if (meaning instanceof Meaning.About about) {
+                state.about = about.group();
+                state.restated = about.group();
+            }
+        }
+        return state;
+    }
+
+    /** Whether two phrases name the same: a label in two languages says each twice. */
+    private boolean areSame(int one, int other) {
+        for (Meaning meaning : items.get(one).meanings()) {
+            if (meaning instanceof Meaning.Name name && isNamed(other, name.field())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private void choice(Hypothesis state, Meaning.Choice choice, int i, List<Hypothesis> out) {
+        Hypothesis told = state.copy();
+        LabelField field = choice.field();
+        if (told.name >= 0 && isNamed(told.name, field)) {
+            told.name = -1;
+        }
+        Candidate candidate = Candidate.of(grammar, field, List.of(new Told(field.path(), choice.value())), null, 0);
+        for (Hypothesis next : told.took(grammar, candidate, false, -1, i, i)) {
+            next.openFar += Costs.WORD_BETWEEN / 2;
+            out.add(next);
+        }
+    }
+
+    private boolean isNamed(int name, LabelField field) {
+        for (Meaning meaning : items.get(name).meanings()) {
+            if (meaning instanceof Meaning.Name of && of.field().path().equals(field.path())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Hypothesis orphaned(Hypothesis state) {
+        if (state.name >= 0) {
+            Item item = items.get(state.name);
+            boolean isCheap = item.isForeign() || item.isFiller();
+            state.cost += isCheap ? Costs.ORPHAN_FOREIGN : item.unit() != null ? Costs.ORPHAN_UNIT : Costs.ORPHAN_NAME;
+            state.name = -1;
+        }
+        return state;
+    }
+
+    /** Every way in which the figure that waits can be taken, or left. */
+    private List<Hypothesis> closed(Hypothesis state) {
+        if (state.open < 0) {
+            return List.of(state.copy());
+        }
+        if (state.closings == null) {
+            state.closings = closings(state);
+        }
+        List<Hypothesis> out = new ArrayList<>(state.closings.size());
+        state.closings.forEach(s -> out.add(s.copy()));
+        return out;
+    }
+
+    private List<Hypothesis> closings(Hypothesis state) {
+        List<Hypothesis> out = new ArrayList<>();
+        Item item = items.get(state.open);
+        boolean isNamed = state.openName >= 0;
+        double far = isNamed ? state.openFar + habit(state) : 0;
+        for (Candidate candidate : candidates.of(state.open, state.openName, state.openUnit)) {
+            taken(state, candidate, far, out);
+        }
+        boolean isForeign = isNamed ? items.get(state.openName).isForeign() : state.openUnit == Unit.FOREIGN;
+        if (isForeign) {
+            out.add(shut(state.copy()).plus(Costs.FOREIGN_NAME + (isNamed ? state.openFar : 0)));
+        }
+        Hypothesis left = shut(state.copy());
+        if (isNamed) {
+            left.name = -1;
+            left.plus(Costs.ORPHAN_NAME);
+        }
+        if (!isForeign || isNamed) {
+            out.add(left.plus(unread(item.figure())));
+        }
+        return out;
+    }
+
+    private static double unread(@Nullable Figure figure) {
+        return figure == null
+                ? Costs.UNKNOWN_WORD
+                : figure.hasGap() && figure.size() == 1 ? Costs.UNREAD_GAP : Costs.UNREAD_FIGURE;
+    }
+
+    private double habit(Hypothesis state) {
+        boolean isBehind = state.openName > state.open;
+        if (state.openName >= 0 && items.get(state.open).isTied()) {
+            return 0;
+        }
+        return (isBehind ? state.habit > 0 : state.habit < 0) ? Costs.AGAINST_HABIT : 0;
+    }
+
+    private void taken(Hypothesis state, Candidate candidate, double far, List<Hypothesis> out) {
+        LabelField field = candidate.field();
+        boolean isOfOthers =
+                !field.group().isEmpty() && !state.about.equals(field.group()) && grammar.isAtTop(field.path());
+        if (isOfOthers) {
+            return;
+        }
+        double cost = far + candidate.cost() + apart(state, field);
+        boolean isTied = items.get(state.open).isTied();
+        for (Hypothesis next : state.took(grammar, candidate, isTied, state.openName, state.open, state.openLast)) {
+            if (state.openName >= 0) {
+                next.habit = Math.max(-3, Math.min(3, next.habit + (state.openName > state.open ? -1 : 1)));
+            }
+            out.add(shut(next).plus(cost));
+        }
+    }
+
+    /** What it costs to take a figure for another group than what the text is about. */
+    private double apart(Hypothesis state, LabelField field) {
+        if (state.about.equals(field.group()) || !grammar.isShared(field.path())) {
+            return 0;
+        }
+        return state.about.isEmpty() || field.group().isEmpty()
+                ? grammar.costOf(field.group())
+                : Costs.OTHER_GROUP + grammar.costOf(field.group());
+    }
+
+    private static Hypothesis shut(Hypothesis state) {
+        state.open = -1;
+        state.openName = -1;
+        state.openUnit = null;
+        state.openFar = 0;
+        return state;
+    }
+}

@@ -1,0 +1,28 @@
+package zestbench.core.label;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Shape.Told;
+
+/**
+ * A figure taken for a field.
+ *
+ * @param told what it then says
+ * @param marks of the paths that it fills, one for each that is told
+ * @param unit printed with it; null where none is
+ * @param cost how unusual that would be, from 0
+ */
+record Candidate(
+        LabelField field,
+        List<Told> told,
+        long[] marks,
+        @Nullable Unit unit,
+        double cost) {
+    static Candidate of(LabelGrammar grammar, LabelField field, List<Told> told, @Nullable Unit unit, double cost) {
+        long[] marks = new long[told.size()];
+        for (int i = 0; i < marks.length; i++) {
+            marks[i] = 1L << grammar.path(field.group() + "." + told.get(i).path());
+        }
+        return new Candidate(field, told, marks, unit, cost);
+    }
+}

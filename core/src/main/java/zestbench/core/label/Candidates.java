@@ -1,0 +1,71 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Shape.Fit;
+
+/** The fields that each figure of a label can be taken for, by its name and unit; each is worked out once. */
+final class Candidates {
+    private final LabelGrammar grammar;
+    private final List<Item> items;
+    private final String text;
+    private final Map<Long, List<Candidate>> known = new HashMap<>();
+
+    Candidates(LabelGrammar grammar, List<Item> items, String text) {
+        this.grammar = grammar;
+        this.items = items;
+        this.text = text;
+    }
+
+    /** @param name item that names it; -1 where none does */
+    List<Candidate> of(int figure, int name, @Nullable Unit unit) {
+        int unitNumber = unit == null ? 0 : unit.ordinal() + 1;
+        long key = ((long) figure * (items.size() + 1) + name + 1) * (Unit.values().length + 1) + unitNumber;
+        List<Candidate> all = known.get(key);
+        if (all == null) {
+            all = name >= 0 ? named(figure, name, unit) : bare(figure, unit);
+            known.put(key, all);
+        }
+        return all;
+    }
+
+    private List<Candidate> named(int figure, int name, @Nullable Unit unit) {
+        List<Candidate> out = new ArrayList<>();
+        for (Meaning meaning : items.get(name).meanings()) {
+            if (meaning instanceof Meaning.Name of) {
+                Shape shape = of.field().shape();
+                if (shape != null && !(name > figure && shape.isCode())) {
+                    add(of.field(), shape, figure, unit, 0, out);
+                }
+            }
+        }
+        return out;
+    }
+
+    private List<Candidate> bare(int figure, @Nullable Unit unit) {
+        List<Candidate> out = new ArrayList<>();
+        for (LabelField field : grammar.bareFields()) {
+            double cost = unit == null ? field.alone() : field.bare();
+            if (cost < LabelField.NEVER && field.shape() != null) {
+                add(field, field.shape(), figure, unit, cost, out);
+            }
+        }
+        return out;
+    }
+
+    private void add(LabelField field, Shape shape, int at, @Nullable Unit unit, double cost, List<Candidate> out) {
+        Item item = items.get(at);
+        Figure figure = item.figure();
+        Fit fit = figure == null ? null : shape.fit(field.path(), figure, unit);
+        if (fit == null && unit == null) {
+            fit = shape.printed(field.path(), text.substring(item.start(), item.end()));
+        }
+        if (fit != null) {
+            double all = cost + fit.cost() + (unit == null ? 0 : Costs.WITH_UNIT);
+            out.add(Candidate.of(grammar, field, fit.told(), unit, all));
+        }
+    }
+}

@@ -1,0 +1,285 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.Meaning.Spoken;
+import zestbench.core.label.Meaning.Spoken.Part;
+
+/** Joins atoms to what a reader goes by: numbers said in words, and numbers that stand together. */
+final class Joiner {
+    private static final String SIGNS = "/-+÷";
+    private static final double HEARD = 0.3;
+    private static final double FIRST_YEAR = 1970;
+    private static final double LAST_YEAR = 2060;
+
+    private final List<Atom> atoms;
+    private final List<Item> out = new ArrayList<>();
+    private int at;
+
+    private Joiner(List<Atom> atoms) {
+        this.atoms = atoms;
+    }
+
+    static List<Item> items(List<Atom> atoms) {
+        Joiner joiner = new Joiner(atoms);
+        joiner.run();
+        return joiner.out;
+    }
+
+    private void run() {
+        while (at < atoms.size()) {
+            int from = at;
+            Figure figure = figure();
+            Atom first = atoms.get(from);
+            if (figure == null) {
+                at = from + 1;
+                out.add(new Item(
+                        first.kind(),
+                        null,
+                        first.text(),
+                        first.meanings(),
+                        first.start(),
+                        first.end(),
+                        first.cost(),
+                        first.line(),
+                        first.column(),
+                        false));
+                continue;
+            }
+            Atom last = atoms.get(at - 1);
+            double cost = 0;
+            StringBuilder text = new StringBuilder();
+            for (int i = from; i < at; i++) {
+                cost = Math.max(
+                        cost,
+                        atoms.get(i).isNumber()
+                                ? atoms.get(i).cost()
+                                : atoms.get(i).spoken() != null ? HEARD : 0);
+                text.append(atoms.get(i).text());
+            }
+            out.add(new Item(
+                    Atom.Kind.NUMBER,
+                    figure,
+                    text.toString(),
+                    List.of(),
+                    first.start(),
+                    last.end(),
+                    cost,
+                    first.line(),
+                    first.column(),
+                    false));
+        }
+    }
+
+    private @Nullable Figure figure() {
+        boolean isSigned = isSign(at, "+") || isSign(at, "-");
+        Double number = number();
+        if (number == null) {
+            return null;
+        }
+        List<Double> numbers = new ArrayList<>();
+        StringBuilder joins = new StringBuilder();
+        numbers.add(number);
+        while (true) {
+            int back = at;
+            char join = join();
+            Double next = join == 0 ? null : number();
+            if (next == null) {
+                at = back;
+                return new Figure(numbers, joins.toString(), isSigned);
+            }
+            numbers.add(next);
+            joins.append(join);
+        }
+    }
+
+    /** The sign between two numbers; 0 where none stands. A blank joins a whole number and a fraction, and what is spoken. */
+    private char join() {
+        if (at >= atoms.size()) {
+            return 0;
+        }
+        Atom atom = atoms.get(at);
+        if (atom.kind() == Atom.Kind.SIGN && SIGNS.contains(atom.text())) {
+            at++;
+            boolean isLong = false;
+            while (isSign(at, atom.text())) {
+                at++;
+                isLong = true;
+            }
+            return isLong && !atom.text().equals("-") ? 0 : atom.text().charAt(0);
+        }
+        if (isDots(at)) {
+            at++;
+            return '-';
+        }
+        Spoken spoken = atom.spoken();
+        if (spoken != null && spoken.part() == Part.JOIN) {
+            at++;
+            return (char) spoken.value();
+        }
+        if (spoken != null && spoken.part() == Part.AND) {
+            at++;
+            return '&';
+        }
+        if (isSign(at, "&")) {
+            at++;
+            return '&';
+        }
+        boolean isSpoken = spoken != null
+                && spoken.part() != Part.POINT
+                && spoken.part() != Part.HALF
+                && spoken.part() != Part.SHARE;
+        if (isSpoken && at > 0 && atoms.get(at - 1).spoken() != null) {
+            return ' ';
+        }
+        Spoken before = at > 0 ? atoms.get(at - 1).spoken() : null;
+        boolean isYear = before != null
+                && before.part() == Part.DIGIT
+                && atom.isNumber()
+                && atom.number() >= FIRST_YEAR
+                && atom.number() <= LAST_YEAR;
+        if (isYear) {
+            return ' ';
+        }
+        boolean isBeforeFraction = atom.isNumber()
+                && !atom.isGap()
+                && isWhole(atoms.get(at - 1))
+                && isWhole(atom)
+                && isSign(at + 1, "/")
+                && at + 2 < atoms.size()
+                && isWhole(atoms.get(at + 2))
+                && atom.number() < atoms.get(at + 2).number()
+                && atoms.get(at - 1).line() == atom.line()
+                && atom.end() - atom.start() <= 2
+                && atoms.get(at - 1).number() < 20;
+        return isBeforeFraction ? ' ' : 0;
+    }
+
+    private static boolean isWhole(Atom atom) {
+        return atom.isNumber() && atom.number() == Math.rint(atom.number());
+    }
+
+    private boolean isDots(int i) {
+        return isSign(i, "…");
+    }
+
+    private boolean isSign(int i, String sign) {
+        return i < atoms.size() && atoms.get(i).isSign(sign);
+    }
+
+    /** One number here, printed or said; null, with nothing passed, where none is. */
+    private @Nullable Double number() {
+        int back = at;
+        int sign = 1;
+        if ((isSign(at, "-") || isSign(at, "+"))
+                && at + 1 < atoms.size()
+                && atoms.get(at).end() == atoms.get(at + 1).start()) {
+            sign = isSign(at, "-") ? -1 : 1;
+            at++;
+        }
+        if (at < atoms.size() && atoms.get(at).isNumber()) {
+            double number = atoms.get(at).number();
+            at++;
+            boolean hasFraction = at < atoms.size()
+                    && isFractionSign(at)
+                    && atoms.get(at).start() == atoms.get(at - 1).end();
+            if (hasFraction) {
+                number += atoms.get(at).number();
+                at++;
+            } else {
+                number += half();
+            }
+            return sign * number;
+        }
+        Double said = sign == 1 ? said() : null;
+        if (said == null) {
+            at = back;
+        }
+        return said;
+    }
+
+    private boolean isFractionSign(int i) {
+        Atom atom = atoms.get(i);
+        return atom.isNumber() && atom.text().isEmpty() && atom.number() < 1;
+    }
+
+    private @Nullable Double said() {
+        Double whole = null;
+        if (isPart(at, Part.POINT)) {
+            whole = 0.0;
+        } else if (isPart(at, Part.SHARE)) {
+            return share();
+        } else {
+            Double chunk = chunk();
+            while (chunk != null) {
+                whole = whole == null ? chunk : whole * (chunk >= 10 ? 100 : 10) + chunk;
+                boolean isAfterNought = chunk == 0 && whole >= 10 && whole < 100 && isPart(at, Part.DIGIT);
+                chunk = whole < 20 || isAfterNought ? chunk() : null;
+            }
+        }
+        if (whole != null && isPart(at, Part.SHARE) && (whole == 1 || whole == 3)) {
+            return whole * share();
+        }
+        return whole == null ? null : Double.valueOf(whole + point() + half());
+    }
+
+    private double share() {
+        Spoken spoken = atoms.get(at++).spoken();
+        return spoken == null ? 0 : spoken.value();
+    }
+
+    private @Nullable Double chunk() {
+        if (isPart(at, Part.TENS)) {
+            double tens = value(at++);
+            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0;
+            return tens + (hasDigit ? value(at++) : 0);
+        }
+        if (!isPart(at, Part.DIGIT) && !isPart(at, Part.TEEN)) {
+            return null;
+        }
+        double small = value(at++);
+        if (isPart(at, Part.HUNDRED)) {
+            at++;
+            if (isPart(at, Part.AND)
+                    && (isPart(at + 1, Part.TENS) || isPart(at + 1, Part.DIGIT) || isPart(at + 1, Part.TEEN))) {
+                at++;
+            }
+            Double rest = chunk();
+            return small * 100 + (rest == null ? 0 : rest);
+        }
+        return small;
+    }
+
+    private double point() {
+        if (!isPart(at, Part.POINT) || !isPart(at + 1, Part.DIGIT)) {
+            return 0;
+        }
+        at++;
+        double value = 0;
+        double place = 0.1;
+        while (isPart(at, Part.DIGIT)) {
+            value += value(at++) * place;
+            place /= 10;
+        }
+        return value;
+    }
+
+    private double half() {
+        if (isPart(at, Part.HALF)) {
+            at++;
+            return 0.5;
+        }
+        return 0;
+    }
+
+    private boolean isPart(int i, Part part) {
+        Spoken spoken = i < atoms.size() ? atoms.get(i).spoken() : null;
+        return spoken != null && spoken.part() == part;
+    }
+
+    private double value(int i) {
+        Spoken spoken = atoms.get(i).spoken();
+        return spoken == null ? 0 : spoken.value();
+    }
+}

@@ -1,0 +1,265 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.LabelRead.Piece;
+import zestbench.core.value.Value;
+
+/** Reads a text as a label of one grammar: cuts it, lays it out, and takes the cheapest reading of the whole. */
+public final class LabelReader {
+    /** So many characters tell what a text is a label of; no label has as many. */
+    private static final int LOOKED_AT = 2_000;
+
+    private static final int ENOUGH = 2;
+    private static final double NAMED = 1.2;
+    private static final double NAMED_AGAIN = 0.3;
+    private static final int MOST_NAMES = 3;
+    /** A figure that one kind of label has no field for speaks for another kind. */
+    private static final double LEFT_OUT = 0.6;
+
+    private static final double UNUSUAL = 1;
+    private static final double SILENT = 0.15;
+    /** Digits with a blank between them, which may be one number. */
+    private static final Pattern SPLIT = Pattern.compile("[0-9oils.,] [0-9oils.,]");
+
+    private static final double CLOSE = 0.6;
+    /** A name so near its figure is cited along with it, in signs. */
+    private static final int NEAR = 3;
+
+    private static final double CLEAR = 0.99;
+    private static final double CONFUSED = 0.8;
+
+    private final LabelGrammar grammar;
+    private final String text;
+
+    private LabelReader(LabelGrammar grammar, String text) {
+        this.grammar = grammar;
+        this.text = text;
+    }
+
+    /** A reading, what it cost, and how much in it speaks for its kind. */
+    private record Scored(LabelRead read, double cost, int evidence) {}
+
+    /** Never fails: what it cannot read is left over. */
+    public static LabelRead read(LabelGrammar grammar, String text) {
+        return new LabelReader(grammar, text).run().read();
+    }
+
+    /** The reading of the grammar that explains most of a text; empty where none does, or too little speaks for it. */
+    public static Optional<LabelRead> told(List<LabelGrammar> grammars, String text) {
+        String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
+        LabelGrammar best = null;
+        double least = Double.POSITIVE_INFINITY;
+        for (LabelGrammar grammar : grammars) {
+            Scored scored = new LabelReader(grammar, looks).run();
+            if (scored.evidence() >= ENOUGH && scored.cost() < least) {
+                least = scored.cost();
+                best = grammar;
+            }
+        }
+        return Optional.ofNullable(best).map(g -> read(g, text));
+    }
+
+    private record Whole(List<Item> items, Hypothesis state, double cost) {}
+
+    private Scored run() {
+        String plain = Letterforms.plain(text);
+        List<Whole> all = new ArrayList<>();
+        for (boolean isSpaced : SPLIT.matcher(plain).find() ? new boolean[] {false, true} : new boolean[] {false}) {
+            List<Atom> atoms = Cutter.cut(plain, grammar.vocabulary(), isSpaced);
+            List<Item> items = Joiner.items(atoms);
+            for (List<Item> order : Layouts.of(items)) {
+                double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? 0.3 : 0);
+                for (Hypothesis state : Assignment.readings(grammar, order, text)) {
+                    all.add(new Whole(order, state, state.cost + cut));
+                }
+            }
+        }
+        all.sort(Comparator.comparingDouble(Whole::cost));
+        Whole best = all.get(0);
+        long named = best.items().stream()
+                .filter(i -> i.meanings().stream().anyMatch(Meaning.Tells.class::isInstance))
+                .count();
+        LabelRead read = answer(all);
+        double bonus = named > 0 ? NAMED + Math.min(MOST_NAMES, named - 1) * NAMED_AGAIN : 0;
+        Set<Integer> figures = new HashSet<>();
+        Set<String> paths = new HashSet<>();
+        for (Taken at = best.state().taken; at != null; at = at.before()) {
+            figures.add(at.figure());
+            paths.add(at.path());
+        }
+        long left = best.items().stream().filter(Item::isFigure).count()
+                - figures.stream().filter(f -> best.items().get(f).isFigure()).count();
+        boolean isNothing = read.fields().fields().isEmpty();
+        return new Scored(
+                read,
+                best.cost() - bonus + left * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
+                isNothing ? 0 : figures.size() + (named > 0 ? 1 : 0));
+    }
+
+    private LabelRead answer(List<Whole> all) {
+        Whole best = all.get(0);
+        List<Taken> taken = inOrder(best.state().taken);
+        Taking taking = new Taking(taken);
+        Map<String, Double> margins = margins(all, taken);
+        List<Piece> pieces = new ArrayList<>();
+        for (Taken each : taken) {
+            if (each.value() != null) {
+                pieces.add(piece(best, each, margins.getOrDefault(each.key(), CLEAR)));
+            }
+        }
+        grammar.finishing().finish(taking);
+        doubts(all, taken, margins, taking, best);
+        pieces.replaceAll(p -> new Piece(taking.pathOf(p.field()), p.text(), p.start(), p.end(), p.sure()));
+        pieces.sort(Comparator.comparingInt(Piece::start));
+        double sure = pieces.stream().mapToDouble(Piece::sure).min().orElse(0);
+        return new LabelRead(
+                taking.fields().isEmpty() ? null : grammar.kind(),
+                sure,
+                new Value.Fields(taking.fields()),
+                pieces.stream().filter(p -> !p.field().isEmpty()).toList(),
+                List.copyOf(taking.doubts()),
+                unread(best, pieces));
+    }
+
+    private static List<Taken> inOrder(@Nullable Taken last) {
+        List<Taken> out = new ArrayList<>();
+        for (Taken at = last; at != null; at = at.before()) {
+            out.add(at);
+        }
+        Collections.reverse(out);
+        return out;
+    }
+
+    /** For each field, how much dearer the cheapest reading is that says something else of it. */
+    private static Map<String, Double> margins(List<Whole> all, List<Taken> taken) {
+        Map<String, Double> out = new LinkedHashMap<>();
+        double best = all.get(0).cost();
+        List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
+        for (Taken each : taken) {
+            for (int i = 0; i < all.size(); i++) {
+                Whole other = all.get(i);
+                Value value = said.get(i).get(each.key());
+                if (!Objects.equals(value, each.value())) {
+                    // a reading that leaves it out says nothing else of it
+                    double more = other.cost() - best + (value == null ? SILENT : 0);
+                    out.merge(each.key(), more, Math::min);
+                }
+            }
+        }
+        out.replaceAll((key, margin) -> Math.min(CLEAR, 0.5 + 0.49 * Math.min(1, margin / CLOSE)));
+        return out;
+    }
+
+    private static Map<String, Value> values(Whole candidate) {
+        Map<String, Value> out = new HashMap<>();
+        for (Taken at = candidate.state().taken; at != null; at = at.before()) {
+            Value value = at.value();
+            if (value != null) {
+                out.putIfAbsent(at.key(), value);
+            }
+        }
+        return out;
+    }
+
+    private static @Nullable Value value(Whole candidate, String key) {
+        Value value = null;
+        for (Taken at = candidate.state().taken; at != null; at = at.before()) {
+            if (at.key().equals(key)) {
+                value = at.value();
+            }
+        }
+        return value;
+    }
+
+    private Piece piece(Whole best, Taken each, double sure) {
+        Item figure = best.items().get(each.figure());
+        int start = figure.start();
+        Item last = best.items().get(each.last());
+        int end = last.start() >= figure.start() ? last.end() : figure.end();
+        double clear = sure;
+        if (isConfused(figure)) {
+            clear = Math.min(clear, CONFUSED);
+        }
+        Item name = each.name() < 0 ? null : best.items().get(each.name());
+        boolean isBeside =
+                name != null && (Math.abs(figure.start() - name.end()) <= NEAR || Math.abs(name.start() - end) <= NEAR);
+        if (name != null && isBeside && !figure.isTied()) {
+            start = Math.min(start, name.start());
+            end = Math.max(end, name.end());
+        }
+        return new Piece(each.key(), text.substring(start, end), start, end, Math.max(0, Math.min(1, clear)));
+    }
+
+    private boolean isConfused(Item item) {
+        String printed = text.substring(item.start(), item.end());
+        return item.isFigure() && item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
+    }
+
+    private void doubts(List<Whole> all, List<Taken> taken, Map<String, Double> margins, Taking taking, Whole best) {
+        for (Taken each : taken) {
+            Item item = best.items().get(each.figure());
+            if (each.value() != null && isConfused(item)) {
+                String printed = text.substring(item.start(), item.end());
+                taking.doubt(
+                        each.key(),
+                        "\"" + printed + "\" was taken as " + item.text() + "; compare with the label",
+                        null);
+            }
+            if (each.value() != null && margins.getOrDefault(each.key(), CLEAR) < 0.9) {
+                Value other = all.stream()
+                        .map(c -> value(c, each.key()))
+                        .filter(v -> v != null && !v.equals(each.value()))
+                        .findFirst()
+                        .orElse(null);
+                taking.doubt(each.key(), "this can be read in another way: compare with the label", other);
+            }
+        }
+    }
+
+    private List<String> unread(Whole best, List<Piece> pieces) {
+        boolean[] isKnown = new boolean[text.length()];
+        for (Item item : best.items()) {
+            if (item.isFiller() || item.means(Meaning.About.class)) {
+                Arrays.fill(isKnown, item.start(), item.end(), true);
+            }
+        }
+        List<String> out = new ArrayList<>();
+        int from = -1;
+        for (int i = 0; i <= text.length(); i++) {
+            boolean isFree =
+                    i < text.length() && !Character.isWhitespace(text.charAt(i)) && !isKnown[i] && !isIn(pieces, i);
+            if (isFree && from < 0) {
+                from = i;
+            } else if (!isFree && from >= 0) {
+                String piece = text.substring(from, i);
+                if (piece.codePoints().anyMatch(Character::isLetterOrDigit)) {
+                    out.add(piece);
+                }
+                from = -1;
+            }
+        }
+        return out;
+    }
+
+    private static boolean isIn(List<Piece> pieces, int at) {
+        for (Piece piece : pieces) {
+            if (piece.start() <= at && at < piece.end()) {
+                return true;
+            }
+        }
+        return false;
+    }
+}

@@ -1,0 +1,49 @@
+package zestbench.core.label;
+
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.value.Value;
+
+/**
+ * One value as it was taken from a label.
+ *
+ * @param path name of the attribute
+ * @param group rows it belongs to; empty where it has none
+ * @param row number of its row, from 0
+ * @param value null where a digit of it is missing
+ * @param unit printed with it
+ * @param name item of its name; -1 where it has none
+ * @param figure item of its figure or word
+ * @param last item it ends with
+ * @param before the one taken before it
+ * @param hash of it and all before it
+ */
+record Taken(
+        String path,
+        String group,
+        int row,
+        @Nullable Value value,
+        @Nullable Unit unit,
+        int name,
+        int figure,
+        int last,
+        @Nullable Taken before,
+        int hash) {
+    static Taken of(
+            String path,
+            String group,
+            int row,
+            @Nullable Value value,
+            @Nullable Unit unit,
+            int name,
+            int figure,
+            int last,
+            @Nullable Taken before) {
+        int hash = 31 * (before == null ? 1 : before.hash()) + Objects.hash(path, group, row, value, figure);
+        return new Taken(path, group, row, value, unit, name, figure, last, before, hash);
+    }
+
+    String key() {
+        return group.isEmpty() ? path : group + "[" + row + "]." + path;
+    }
+}
