@@ -41,35 +41,17 @@ public final class CapacitorLabel {
     private static final double USUAL_VOLTS = 440;
     private static final double WIDEST_CAN_INCHES = 4;
     private static final double TALLEST_CAN_INCHES = 12;
-    private static final String[] CAPACITANCE = {"cap", "capacitance", "capacity", "mfd rating"};
-    private static final String[] COLOURS = {
-        "blue", "violet", "green", "yellow", "red", "white", "black", "orange", "brown", "gray", "purple", "pink"
-    };
+    private static final String[] CAPACITANCE = {"cap|capacitance|capacity|mfd rating"};
+    private static final String[] COLOURS = {"blue|violet|green|yellow|red|white|black|orange|brown|gray|purple|pink"};
     /** Hours of life of the classes A to D of IEC 60252-1. */
     private static final Map<Double, String> CLASSES = Map.of(30_000.0, "A", 10_000.0, "B", 3_000.0, "C", 1_000.0, "D");
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
             .hasAnyOf(MICROFARADS, HERM, FAN, LOW, ONLY)
             .tells(
-                    "capacitor",
-                    "motor start capacitor",
-                    "motor run capacitor",
-                    "motor start",
-                    "run capacitor",
-                    "start capacitor",
-                    "capacitors",
-                    "condensateur",
-                    "condensador",
-                    "kondensator",
-                    "motorkondensator",
-                    "mkp",
-                    "dual cap",
-                    "cbb65",
-                    "cbz65",
-                    "dual",
-                    "can",
-                    "run cap",
-                    "start cap")
+                    "capacitor|motor start capacitor|motor run capacitor|motor start|run capacitor",
+                    "start capacitor|capacitors|condensateur|condensador|kondensator|motorkondensator|mkp",
+                    "dual cap|cbb65|cbz65|dual|can|run cap|start cap")
             .field(of("herm", CapacitorLabel::pair, CAPACITANCE)
                     .by(Unit.MICROFARADS)
                     .bare(0)
@@ -80,8 +62,8 @@ public final class CapacitorLabel {
                     .in(PARTS)
                     .bare(0)
                     .alone(0.4))
-            .field(of("herm", section(), "herm", "hermetic", "c-herm", "c-h", "h", "comp", "compressor"))
-            .field(of("fan", section(), "fan", "c-fan", "c-f", "f"))
+            .field(of("herm", section(), "herm|hermetic|c-herm|c-h|h|comp|compressor"))
+            .field(of("fan", section(), "fan|c-fan|c-f|f"))
             .field(of(MICROFARADS, section(), CAPACITANCE)
                     .by(Unit.MICROFARADS)
                     .in(PARTS)
@@ -92,134 +74,65 @@ public final class CapacitorLabel {
                     .by(Unit.MICROFARADS)
                     .bare(0)
                     .alone(0.6))
-            .field(of(VOLTS, CapacitorLabel::volts, "voltage", "un", "rated voltage", "volts rating")
+            .field(of(VOLTS, CapacitorLabel::volts, "voltage|un|rated voltage|volts rating")
                     .by(Unit.VOLTS)
                     .in(RATED)
                     .bare(0)
                     .alone(0.7))
-            .field(of("hours", Shapes.number(500, 60_000), "h", "hours", "hrs", "std")
-                    .in(RATED))
+            .field(of("hours", Shapes.number(500, 60_000), "h|hours|hrs|std").in(RATED))
             .field(told("class")
-                    .by("A", "class a", "cl a", "cl. a", "klasse a")
-                    .by("B", "class b", "cl b", "cl. b", "klasse b", "b")
-                    .by("C", "class c", "cl c")
-                    .by("D", "class d", "cl d", "d")
+                    .by("A", "class a|cl a|cl. a|klasse a")
+                    .by("B", "class b|cl b|cl. b|klasse b|b")
+                    .by("C", "class c|cl c")
+                    .by("D", "class d|cl d|d")
                     .in(RATED))
             .field(of(
                             "tolerancePlusPercent",
                             CapacitorLabel::tolerance,
-                            "±",
-                            "+/-",
-                            "tol",
-                            "tolerance",
-                            "tolerancia",
-                            "toleranz",
-                            "plus or minus",
-                            "plus minus")
+                            "±|tol|tolerance|tolerancia|toleranz|plus or minus|plus minus")
                     .by(Unit.PERCENT)
                     .bare(0.05))
             .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60), "fn")
                     .by(Unit.HERTZ)
                     .bare(0)
                     .alone(0.8))
-            .field(of(MIN, CapacitorLabel::span, "temp", "temp.", "temperature", "range", "amb")
+            .field(of(MIN, CapacitorLabel::span, "temp|temp.|temperature|range|amb")
                     .bare(0)
                     .alone(0.3))
-            .field(of(
-                            MAX,
-                            Shapes.number(40, 130, Unit.CELSIUS),
-                            "temp",
-                            "temp max",
-                            "max temp",
-                            "temp. max",
-                            "max",
-                            "to")
+            .field(of(MAX, Shapes.number(40, 130, Unit.CELSIUS), "temp|temp max|max temp|temp. max|max|to")
                     .bare(0.1))
             .field(of(MIN, CapacitorLabel::climate).alone(0.1))
             .field(told("duty", "duty")
-                    .by(
-                            "run",
-                            "run",
-                            "run capacitor",
-                            "marche",
-                            "trabajo",
-                            "de marche",
-                            "de trabajo",
-                            "motor run",
-                            "running")
+                    .by("run", "run|run capacitor|marche|trabajo|de marche|de trabajo|motor run|running")
                     .by(
                             "start",
-                            "start",
-                            "start capacitor",
-                            "motor start",
-                            "motor start capacitor",
-                            "start cap",
-                            "starting",
-                            "demarrage",
+                            "start|start capacitor|motor start|motor start capacitor|start cap|starting|demarrage",
                             "arranque"))
             .field(told("protection")
-                    .by("10000 AFC", "10000 afc", "10,000 afc", "10k afc", "afc 10000", "afc 10,000")
+                    .by("10000 AFC", "10000 afc|10,000 afc|10k afc|afc 10000|afc 10,000")
                     .by("P0", "p0")
                     .by("P1", "p1")
-                    .by("P2", "p2", "protected p2")
-                    .by("S0", "s0", "s0 class")
+                    .by("P2", "p2|protected p2")
+                    .by("S0", "s0|s0 class")
                     .by("S1", "s1")
                     .by("S2", "s2")
                     .by("S3", "s3"))
-            .field(told("shape").by("round", "round", "rond", "redondo").by("oval", "oval", "ovale", "ovalado"))
-            .field(of("heightInches", Shapes.number(0.5, 12, Unit.INCHES).fractions(), "tall", "height", "high"))
-            .field(of(
-                    "diameterInches",
-                    Shapes.number(0.5, 6, Unit.INCHES).fractions(),
-                    "dia",
-                    "diameter",
-                    "across",
-                    "diam"))
+            .field(told("shape").by("round", "round|rond|redondo").by("oval", "oval|ovale|ovalado"))
+            .field(of("heightInches", Shapes.number(0.5, 12, Unit.INCHES).fractions(), "tall|height|high"))
+            .field(of("diameterInches", Shapes.number(0.5, 6, Unit.INCHES).fractions(), "dia|diameter|across|diam"))
             .field(of("diameterInches", CapacitorLabel::can).bare(0).alone(0.3))
-            .field(told("bleedResistor")
-                    .by(
-                            Value.of(true),
-                            "bleed resistor",
-                            "resistor",
-                            "with resistor",
-                            "with the resistor",
-                            "with the resistor across it",
-                            "bleeder"))
+            .field(
+                    told("bleedResistor")
+                            .by(
+                                    Value.of(true),
+                                    "bleed resistor|resistor|with resistor|with the resistor|with the resistor across it|bleeder"))
             .foreign(
-                    "reads",
-                    "read",
-                    "measured",
-                    "tested",
-                    "starts",
-                    "verlustfaktor",
-                    "plastic case",
-                    "for use with",
-                    "stud torque",
-                    "date code",
-                    "15k",
-                    "2w",
-                    "hp",
-                    "rpm")
+                    "reads|read|measured|tested|starts|verlustfaktor|plastic case|for use with|stud torque",
+                    "date code|15k|2w|hp|rpm")
             .fillers(
-                    "common",
-                    "c",
-                    "common center",
-                    "universal",
-                    "multi section",
-                    "protected",
-                    "protege",
-                    "intermittent duty only",
-                    "oil filled",
-                    "no pcb",
-                    "no pcbs",
-                    "bulged top",
-                    "it says",
-                    "condenser fan motor",
-                    "motor",
-                    "stray",
-                    "microfarads",
-                    "somebody put",
-                    "want to go back to the plate")
+                    "common|c|common center|universal|multi section|protected|protege|intermittent duty only",
+                    "oil filled|no pcb|no pcbs|bulged top|it says|condenser fan motor|motor|stray|microfarads",
+                    "somebody put|want to go back to the plate")
             .finish(CapacitorLabel::finish);
 
     private CapacitorLabel() {}

@@ -25,33 +25,20 @@ public final class ContactorLabel {
     private static final double TOP_AMPS = 800;
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
-            .hasAnyOf("poles", "fullLoadAmps", "lockedRotorAmps", "resistiveAmps")
+            .hasAnyOf("poles|fullLoadAmps|lockedRotorAmps|resistiveAmps")
             .tells(
-                    "contactor",
-                    "definite purpose contactor",
-                    "contacteur",
-                    "contactor de proposito definido",
-                    "schutz",
+                    "contactor|definite purpose contactor|contacteur|contactor de proposito definido|schutz",
                     "definite purpose")
-            .field(of("poles", Shapes.number(1, 5, Unit.POLES).usual(1, 2, 3, 4), "poles", "pole", "no of poles")
+            .field(of("poles", Shapes.number(1, 5, Unit.POLES).usual(1, 2, 3, 4), "poles|pole|no of poles")
                     .bare(0.1))
             .field(told("poles").by(Value.of(1), "single pole").by(Value.of(2), "double pole"))
             .field(told("shunt")
-                    .by(Value.of(true), "shunt", "with shunt", "w/ shunt", "+ shunt", "and shunt")
-                    .by(Value.of(false), "no shunt", "without shunt"))
+                    .by(Value.of(true), "shunt|with shunt|w/ shunt|+ shunt|and shunt")
+                    .by(Value.of(false), "no shunt|without shunt"))
             .field(of(
                     "coilVolts",
                     coil(),
-                    "coil",
-                    "coil volts",
-                    "coil voltage",
-                    "coil v",
-                    "bobine",
-                    "bobina",
-                    "spule",
-                    "a1 a2",
-                    "control",
-                    "control voltage",
+                    "coil|coil volts|coil voltage|coil v|bobine|bobina|spule|a1 a2|control|control voltage",
                     "coil is"))
             .field(of(
                             "coilVolts",
@@ -65,19 +52,8 @@ public final class ContactorLabel {
             .field(of(
                             "fullLoadAmps",
                             amps(),
-                            "fla",
-                            "full load amps",
-                            "full load",
-                            "full load amperes",
-                            "motor amps",
-                            "flc",
-                            "ac-3",
-                            "ac3",
-                            "ind",
-                            "inductive",
-                            "pleine charge",
-                            "plena carga",
-                            "volllast")
+                            "fla|full load amps|full load|full load amperes|motor amps|flc|ac-3|ac3|ind|inductive",
+                            "pleine charge|plena carga|volllast")
                     .in(RATINGS))
             .field(of("fullLoadAmps", Shapes.number(5, 200, Unit.AMPS))
                     .in(RATINGS)
@@ -85,68 +61,39 @@ public final class ContactorLabel {
             .field(of(
                             "lockedRotorAmps",
                             Shapes.number(10, 4000, Unit.AMPS),
-                            "lra",
-                            "locked rotor amps",
-                            "locked rotor",
-                            "locked rotor amperes",
-                            "rotor bloque",
-                            "rotor bloqueado")
+                            "lra|locked rotor amps|locked rotor|locked rotor amperes|rotor bloque|rotor bloqueado")
                     .in(RATINGS))
             .field(of(
                             "resistiveAmps",
                             amps(),
-                            "res",
-                            "resistive",
-                            "resistive amps",
-                            "res amps",
-                            "ac-1",
-                            "ac1",
-                            "resistif",
-                            "resistivo",
-                            "amps resistive")
+                            "res|resistive|resistive amps|res amps|ac-1|ac1|resistif|resistivo|amps resistive")
                     .in(RATINGS))
             .field(of(
                             "lineVolts",
                             Shapes.number(100, 700, Unit.VOLTS).usual(120, 208, 230, 240, 277, 400, 460, 480, 600),
-                            "line",
-                            "line v",
-                            "line volts",
-                            "line voltage",
-                            "load volts",
-                            "at")
+                            "line|line v|line volts|line voltage|load volts|at")
                     .in(RATINGS)
                     .bare(0.3))
             .field(of("lineVolts", Shapes.number(240, 600).usual(240, 277, 480, 600), "@")
                     .in(RATINGS)
                     .alone(1.6))
             .field(told("terminals")
-                    .by("LUG", "lug", "lugs", "lug terminals")
-                    .by("SCREW", "screw", "screws", "screw terminals")
-                    .by("BOX", "box", "box lug", "box lugs", "box lug terminals"))
+                    .by("LUG", "lug|lugs|lug terminals")
+                    .by("SCREW", "screw|screws|screw terminals")
+                    .by("BOX", "box|box lug|box lugs|box lug terminals"))
             .field(of(
                     "quickConnects",
                     Shapes.number(1, 16).whole(),
-                    "qc",
-                    "quick connect",
-                    "quick connects",
-                    "quick-connects",
-                    "qcs"))
+                    "qc|quick connect|quick connects|quick-connects|qcs"))
             .field(of(
                     "auxiliaryContacts",
                     Shapes.number(1, 8).whole(),
-                    "aux",
-                    "aux switch",
-                    "auxiliary",
-                    "aux contact",
-                    "aux contacts",
-                    "auxiliary contacts",
-                    "auxiliary switch"))
-            .field(of("openContacts", Shapes.number(1, 4).whole(), "no", "n.o.", "normally open"))
-            .field(of("closedContacts", Shapes.number(1, 4).whole(), "nc", "n.c.", "normally closed"))
-            .field(of(
-                    "coilHoldingVoltAmps", Shapes.number(1, 200, Unit.VOLT_AMPS), "holding", "sealed", "seal", "hold"))
-            .field(of("coilInrushVoltAmps", Shapes.number(1, 2000, Unit.VOLT_AMPS), "inrush", "pull in", "pickup"))
-            .foreign("ui", "uimp", "ith", "max", "kv", "kw", "p/n", "sccr", "torque", "coil torque", "line/load")
+                    "aux|aux switch|auxiliary|aux contact|aux contacts|auxiliary contacts|auxiliary switch"))
+            .field(of("openContacts", Shapes.number(1, 4).whole(), "no|n.o.|normally open"))
+            .field(of("closedContacts", Shapes.number(1, 4).whole(), "nc|n.c.|normally closed"))
+            .field(of("coilHoldingVoltAmps", Shapes.number(1, 200, Unit.VOLT_AMPS), "holding|sealed|seal|hold"))
+            .field(of("coilInrushVoltAmps", Shapes.number(1, 2000, Unit.VOLT_AMPS), "inrush|pull in|pickup"))
+            .foreign("ui|uimp|ith|max|kv|kw|p/n|sccr|torque|coil torque|line/load")
             .finish(ContactorLabel::finish);
 
     private ContactorLabel() {}

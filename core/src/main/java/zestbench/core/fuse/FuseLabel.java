@@ -26,60 +26,30 @@ public final class FuseLabel {
     private static final double TOP_KILOAMPS = 300;
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
-            .hasAnyOf("fuseClass", "amps")
-            .tells(
-                    "fuse",
-                    "fuses",
-                    "fusible",
-                    "sicherung",
-                    "plug fuse",
-                    "glass",
-                    "blade fuse",
-                    "one-time fuse",
-                    "current limiting")
-            .field(of("amps", amps(), "amps", "amp", "ampere", "rating")
-                    .bare(0.1)
-                    .alone(0.9))
-            .field(of("volts", volts(), "volts", "volt").bare(0.1).alone(1.0))
-            .field(told("fuseClass", "class", "classe", "clase", "klasse")
-                    .by("RK1", "rk1", "class rk1", "rk 1")
-                    .by("RK5", "rk5", "class rk5", "rk 5", "r k five", "class r k five")
-                    .by("K5", "k5", "class k5", "k 5")
-                    .by("H", "class h", "clase h", "classe h")
-                    .by("J", "class j", "clase j", "classe j")
-                    .by("T", "class t", "clase t", "classe t")
-                    .by("CC", "class cc", "cc")
+            .hasAnyOf("fuseClass|amps")
+            .tells("fuse|fuses|fusible|sicherung|plug fuse|glass|blade fuse|one-time fuse|current limiting")
+            .field(of("amps", amps(), "amps|amp|ampere|rating").bare(0.1).alone(0.9))
+            .field(of("volts", volts(), "volts|volt").bare(0.1).alone(1.0))
+            .field(told("fuseClass", "class|classe|clase|klasse")
+                    .by("RK1", "rk1|class rk1|rk 1")
+                    .by("RK5", "rk5|class rk5|rk 5|r k five|class r k five")
+                    .by("K5", "k5|class k5|k 5")
+                    .by("H", "class h|clase h|classe h")
+                    .by("J", "class j|clase j|classe j")
+                    .by("T", "class t|clase t|classe t")
+                    .by("CC", "class cc|cc")
                     .by("G", "class g")
-                    .by("M", "class m", "midget")
+                    .by("M", "class m|midget")
                     .by("S", "class s"))
-            .field(told("timeDelay")
-                    .by(
-                            Value.of(true),
-                            "time delay",
-                            "td",
-                            "dual element",
-                            "dual elem",
-                            "slow blow",
-                            "slo blo",
-                            "time lag",
-                            "temporise",
-                            "retardo de tiempo",
-                            "retardo",
-                            "delay",
-                            "trage",
-                            "t")
-                    .by(
-                            Value.of(false),
-                            "fast acting",
-                            "fast",
-                            "quick acting",
-                            "non time delay",
-                            "no time delay",
-                            "non delay",
-                            "flink",
-                            "f",
-                            "rapide",
-                            "rapido"))
+            .field(
+                    told("timeDelay")
+                            .by(
+                                    Value.of(true),
+                                    "time delay|td|dual element|dual elem|slow blow|slo blo|time lag|temporise|retardo de tiempo",
+                                    "retardo|delay|trage|t")
+                            .by(
+                                    Value.of(false),
+                                    "fast acting|fast|quick acting|non time delay|no time delay|non delay|flink|f|rapide|rapido"))
             .field(of("interruptingKiloamps", Shapes.number(1, TOP_KILOAMPS, Unit.KILOAMPS), interrupting()))
             .field(of(
                             "interruptingKiloamps",
@@ -90,23 +60,10 @@ public final class FuseLabel {
                     Shapes.number(1, TOP_KILOAMPS).also(Unit.AMPS, 0.001).unitless(0.001),
                     interrupting()))
             .field(of("bodyDiameterInches", FuseLabel::body).bare(0).alone(0))
-            .foreign("sccr", "kit contains", "contains", "lot")
+            .foreign("sccr|kit contains|contains|lot")
             .fillers(
-                    "or less",
-                    "non renewable",
-                    "renewable",
-                    "blown",
-                    "both blown",
-                    "kit",
-                    "tan",
-                    "control board",
-                    "had a rubbed wire",
-                    "element",
-                    "type s",
-                    "gg",
-                    "l",
-                    "h",
-                    "s");
+                    "or less|non renewable|renewable|blown|both blown|kit|tan|control board|had a rubbed wire",
+                    "element|type s|gg|l|h|s");
 
     private FuseLabel() {}
 

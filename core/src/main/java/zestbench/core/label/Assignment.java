@@ -173,6 +173,12 @@ final class Assignment {
                 next.add(state.copy());
             }
         }
+        boolean isGluedUnit = item.unit() != null
+                && state.open >= 0
+                && state.openUnit == null
+                && state.openLast == i - 1
+                && items.get(i - 1).end() == item.start();
+        int before = next.size();
         if (isName) {
             named(state, i, next);
         }
@@ -184,6 +190,10 @@ final class Assignment {
         passed.openFar += Costs.WORD_BETWEEN;
         passed.nameFar += Costs.WORD_BETWEEN;
         next.add(passed);
+        if (isGluedUnit) {
+            // what touches its figure is its unit
+            next.subList(before, next.size()).forEach(s -> s.plus(Costs.GLUED_UNIT));
+        }
     }
 
     /** A name: of the figure that waits in front of it, or of one to come. */
@@ -191,7 +201,7 @@ final class Assignment {
         if (state.open >= 0 && state.openName < 0) {
             Hypothesis bound = about(state.copy(), i);
             bound.openName = i;
-            bound.openFar += Costs.BEHIND;
+            bound.openFar += items.get(i).isForeign() ? Costs.FOREIGN_BEHIND : Costs.BEHIND;
             for (Hypothesis closed : closed(bound)) {
                 next.add(closed);
             }
@@ -326,8 +336,11 @@ final class Assignment {
 
     /** What it costs to take a figure for another group than what the text is about. */
     private double apart(Hypothesis state, LabelField field) {
-        if (state.about.equals(field.group()) || !grammar.isShared(field.path())) {
+        if (state.about.equals(field.group())) {
             return 0;
+        }
+        if (!grammar.isShared(field.path())) {
+            return grammar.costOf(field.group());
         }
         return state.about.isEmpty() || field.group().isEmpty()
                 ? grammar.costOf(field.group())

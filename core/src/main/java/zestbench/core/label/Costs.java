@@ -37,5 +37,9 @@ final class Costs {
     /** A unit of its own speaks for a figure. */
     static final double WITH_UNIT = -0.25;
 
+    static final double FOREIGN_BEHIND = 0.3;
+    /** A unit that touches a figure and is not taken for it. */
+    static final double GLUED_UNIT = 0.8;
+
     private Costs() {}
 }

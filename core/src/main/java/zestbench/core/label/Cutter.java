@@ -95,11 +95,21 @@ final class Cutter {
         }
     }
 
-    /** A plus and a minus typed for the sign of both. */
+    /** A plus and a minus typed for the sign of both, with a stroke between them or without. */
     private void plusMinus(int at) {
-        Node both = text.startsWith("+-", at) ? vocabulary.root.step('±') : null;
-        if (both != null) {
-            reach(at, at + 2, new Step(at, Atom.Kind.PHRASE, 0, both.meanings, both.word, SIGN));
+        Node both = text.charAt(at) == '+' ? vocabulary.root.step('±') : null;
+        if (both == null) {
+            return;
+        }
+        int to = at + 1;
+        while (to < text.length() && (text.charAt(to) == '/' || text.charAt(to) == ' ') && to - at <= MOST_SKIPPED) {
+            to++;
+        }
+        boolean isBoth = to < text.length()
+                && text.charAt(to) == '-'
+                && (to == at + 1 || text.substring(at, to).contains("/"));
+        if (isBoth) {
+            reach(at, to + 1, new Step(at, Atom.Kind.PHRASE, 0, both.meanings, both.word, SIGN));
         }
     }
 
@@ -177,6 +187,8 @@ final class Cutter {
                 isDigit(to - 1) && to < text.length() && (isDigit(to) || (text.charAt(to) == '/' && isDigit(to + 1)));
         boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
         boolean isLoneInLetters = length == 1 && isLetter(from) && from > 0 && isLetter(from - 1) && !isBehindNumber;
+        boolean isBetween =
+                length == 1 && isLetter(from) && from > 0 && isDigit(from - 1) && to < text.length() && isDigit(to);
         boolean isSaid = node.meanings.stream().allMatch(Meaning.Spoken.class::isInstance) && length > 1;
         boolean isGlued = (from > 0 && isAlphanumeric(from - 1)) || (to < text.length() && isAlphanumeric(to));
         if (isSaid && isGlued) {
@@ -199,11 +211,16 @@ final class Cutter {
                         0,
                         node.meanings,
                         node.word,
-                        soFar + confused * each + (isInDigits ? WITHIN_DIGITS : 0) + (isFromDigits ? NUMBER : 0)));
+                        soFar
+                                + confused * each
+                                + (isInDigits ? WITHIN_DIGITS : 0)
+                                + (isFromDigits ? NUMBER : 0)
+                                + (isBetween ? WITHIN_DIGITS : 0)));
     }
 
     private void number(int from) {
-        if (from > 0 && isDigit(from - 1) && isDigit(from)) {
+        boolean isBehindWord = came[from] != null && came[from].kind() == Atom.Kind.PHRASE;
+        if (from > 0 && isDigit(from - 1) && isDigit(from) && !isBehindWord) {
             return;
         }
         double fraction = Letterforms.fraction(text.charAt(from));
@@ -231,11 +248,7 @@ final class Cutter {
                 }
                 digits.append('.');
                 hasPoint = true;
-            } else if (c == ' '
-                    && isSpaced
-                    && (isDigitLike(at + 1) || isPoint(at + 1))
-                    && at > from
-                    && at - 1 >= from) {
+            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && at > from && at - 1 >= from) {
                 soFar += SPLIT_DIGITS / 12;
             } else if ((c == '.' || c == ',')
                     && isSpaced

@@ -39,7 +39,7 @@ record Item(
 
     /** Whether it names what no field takes. */
     boolean isForeign() {
-        return means(Meaning.Foreign.class) && !means(Meaning.Name.class);
+        return means(Meaning.Foreign.class) && !means(Meaning.Name.class) && !means(Meaning.Choice.class);
     }
 
     /** Whether nothing is missed where nothing is made of it. */

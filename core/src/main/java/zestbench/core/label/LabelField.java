@@ -32,18 +32,18 @@ public record LabelField(
 
     /** A field that takes figures of {@code shape}. */
     public static LabelField of(String path, Shape shape, String... names) {
-        return new LabelField(path, "", List.of(names), shape, Map.of(), NEVER, NEVER);
+        return new LabelField(path, "", words(names), shape, Map.of(), NEVER, NEVER);
     }
 
     /** A field that words tell. */
     public static LabelField told(String path, String... names) {
-        return new LabelField(path, "", List.of(names), null, Map.of(), NEVER, NEVER);
+        return new LabelField(path, "", words(names), null, Map.of(), NEVER, NEVER);
     }
 
     /** The same, told by any of these words. */
     public LabelField by(Value value, String... words) {
         Map<String, Value> all = new LinkedHashMap<>(choices);
-        for (String word : words) {
+        for (String word : words(words)) {
             all.put(word, value);
         }
         return new LabelField(path, group, names, shape, all, bare, alone);
@@ -71,12 +71,22 @@ public record LabelField(
     /** The same, with more names. */
     public LabelField named(String... more) {
         List<String> all = new ArrayList<>(names);
-        all.addAll(List.of(more));
+        all.addAll(words(more));
         return new LabelField(path, group, all, shape, choices, bare, alone);
     }
 
     /** The same, named by its unit too, as {@code RPM 1075}. */
     public LabelField by(Unit unit) {
-        return named(unit.words().toArray(String[]::new));
+        // what is mistaken for a unit in a figure is none where it stands for itself
+        return named(unit.words().stream().filter(w -> !w.equals("pf")).toArray(String[]::new));
+    }
+
+    /** Words and phrases, which are written in rows with a stroke between them. */
+    public static List<String> words(String... rows) {
+        List<String> out = new ArrayList<>();
+        for (String row : rows) {
+            out.addAll(List.of(row.split("\\|")));
+        }
+        return out;
     }
 }

@@ -158,7 +158,7 @@ public final class LabelGrammar {
     /** Words that say what the following is about. @param cost of taking a figure for this group where nothing is said */
     public LabelGrammar about(String group, double cost, String... words) {
         groups.put(group, cost);
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.About(group));
         }
         return this;
@@ -166,7 +166,7 @@ public final class LabelGrammar {
 
     /** What such a label hardly ever goes without: one of these fields. */
     public LabelGrammar hasAnyOf(String... fieldPaths) {
-        core.addAll(List.of(fieldPaths));
+        core.addAll(LabelField.words(fieldPaths));
         return this;
     }
 
@@ -177,7 +177,7 @@ public final class LabelGrammar {
 
     /** Words that say what the label is of. */
     public LabelGrammar tells(String... words) {
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.Tells());
         }
         return this;
@@ -185,7 +185,7 @@ public final class LabelGrammar {
 
     /** Names of what is printed on such labels and no field takes. */
     public LabelGrammar foreign(String... words) {
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.Foreign());
         }
         return this;
@@ -193,7 +193,7 @@ public final class LabelGrammar {
 
     /** Words that are usual on such labels and say nothing. */
     public LabelGrammar fillers(String... words) {
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.Filler());
         }
         return this;
@@ -201,7 +201,7 @@ public final class LabelGrammar {
 
     /** A word that joins two figures as a sign would. */
     public LabelGrammar joins(char sign, String... words) {
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.Spoken(Meaning.Spoken.Part.JOIN, sign));
         }
         return this;
@@ -209,7 +209,7 @@ public final class LabelGrammar {
 
     /** A word that stands for a figure. */
     public LabelGrammar says(double figure, String... words) {
-        for (String word : words) {
+        for (String word : LabelField.words(words)) {
             vocabulary.add(word, new Meaning.Spoken(Meaning.Spoken.Part.DIGIT, figure));
         }
         return this;

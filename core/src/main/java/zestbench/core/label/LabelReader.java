@@ -106,7 +106,7 @@ public final class LabelReader {
         return new Scored(
                 read,
                 best.cost() - bonus + left * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
-                isNothing ? 0 : figures.size() + (named > 0 ? 1 : 0));
+                isNothing ? 0 : Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0));
     }
 
     private LabelRead answer(List<Whole> all) {

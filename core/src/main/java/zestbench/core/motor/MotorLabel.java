@@ -18,68 +18,43 @@ public final class MotorLabel {
 
     private static final String STEPS = "steps";
     private static final String[] CAPACITOR = {
-        "cap",
-        "capacitor",
-        "cap req'd",
-        "cap required",
-        "capacitor required",
-        "cr",
-        "cond",
-        "cond./cap",
-        "condensateur",
-        "condensador",
-        "kondensator",
-        "takes a",
-        "run cap"
+        "cap|capacitor|cap req'd|cap required|capacitor required|cr|cond|cond./cap|condensateur",
+        "condensador|kondensator|takes a|run cap"
     };
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
-            .hasAnyOf("horsepower", "rpm", "amps", "speeds", "rotation")
+            .hasAnyOf("horsepower|rpm|amps|speeds|rotation")
             .tells(
-                    "motor",
-                    "mtr",
-                    "fan motor",
-                    "condenser fan motor",
-                    "blower motor",
-                    "blower",
-                    "condenser fan",
-                    "cond fan",
-                    "moteur",
-                    "fan",
-                    "ventilador",
-                    "ventilator",
-                    "refrigeration fan motor",
-                    "direct drive",
-                    "motor co",
-                    "ec-ventilator")
+                    "motor|mtr|fan motor|condenser fan motor|blower motor|blower|condenser fan|cond fan|moteur",
+                    "fan|ventilador|ventilator|refrigeration fan motor|direct drive|motor co|ec-ventilator")
             .field(told("type", "type")
-                    .by("PSC", "psc", "permanent split capacitor", "permanent split")
-                    .by("SHADED_POLE", "shaded pole", "shaded")
+                    .by("PSC", "psc|permanent split capacitor|permanent split")
+                    .by("SHADED_POLE", "shaded pole|shaded")
                     .by("SPLIT_PHASE", "split phase")
-                    .by("CONSTANT_TORQUE", "constant torque", "x13")
-                    .by("CONSTANT_AIRFLOW", "constant airflow", "constant cfm", "variable speed"))
-            .field(of("horsepower", MotorShapes::power, "p2", "power", "output")
+                    .by("CONSTANT_TORQUE", "constant torque|x13")
+                    .by("CONSTANT_AIRFLOW", "constant airflow|constant cfm|variable speed"))
+            .field(of("horsepower", MotorShapes::power, "p2|power|output")
                     .by(Unit.HORSEPOWER)
                     .bare(0)
                     .alone(0.55))
             .field(of("volts", volts(), "u").by(Unit.VOLTS).bare(0.05).alone(0.6))
             .field(of("volts", MotorShapes::supply).by(Unit.VOLTS).bare(0.05).alone(0.1))
-            .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases", "phases")
+            .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases|phases")
                     .by(Unit.PHASES)
                     .bare(0))
             .field(told("phase")
-                    .by(Value.of(1), "single phase", "1~", "one phase", "monophase")
-                    .by(Value.of(3), "three phase", "3~", "triphase", "trifasico"))
+                    .by(Value.of(1), "single phase|1~|one phase|monophase")
+                    .by(Value.of(3), "three phase|3~|triphase|trifasico"))
             .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60))
                     .by(Unit.HERTZ)
                     .bare(0)
                     .alone(0.9))
-            .field(of("amps", Shapes.list(0.05, 300, Unit.AMPS), "fla", "f.l. amps", "full load amps", "full load")
+            .field(of("amps", Shapes.list(0.05, 300, Unit.AMPS), "fla|f.l. amps|full load amps|full load")
                     .by(Unit.AMPS)
                     .in(STEPS)
                     .bare(0.05))
-            .field(of("lockedRotorAmps", Shapes.number(1, 1000, Unit.AMPS), "lra", "locked rotor amps", "locked rotor"))
-            .field(of("rpm", Shapes.list(200, 3600, Unit.REVOLUTIONS).whole().mostly(400, 3600), "n", "tr/min", "max")
+            .field(of("lockedRotorAmps", Shapes.number(1, 1000, Unit.AMPS), "lra|locked rotor amps|locked rotor"))
+            .field(of("rpm", Shapes.list(200, 3600, Unit.REVOLUTIONS).whole().mostly(400, 3600), "n|tr/min|max")
                     .by(Unit.REVOLUTIONS)
                     .in(STEPS)
                     .bare(0))
@@ -97,24 +72,16 @@ public final class MotorLabel {
                     .bare(0))
             .field(of("poles", Shapes.number(2, 12, Unit.POLES).usual(2, 4, 6, 8), "poles")
                     .bare(0))
-            .field(of("frame", MotorShapes.FRAME, "fr", "frame", "frm", "frame size", "carcasa", "bati"))
-            .field(told("rotation", "rotation", "rot", "rot.", "giro", "drehrichtung", "sens")
-                    .by("CW", "cw", "clockwise", "c w")
-                    .by("CCW", "ccw", "counterclockwise", "counter clockwise", "c c w", "counter-clockwise")
-                    .by("REVERSIBLE", "cw/ccw", "ccw/cw", "reversible", "rev", "reversable", "rvs"))
+            .field(of("frame", MotorShapes.FRAME, "fr|frame|frm|frame size|carcasa|bati"))
+            .field(told("rotation", "rotation|rot|rot.|giro|drehrichtung|sens")
+                    .by("CW", "cw|clockwise|c w")
+                    .by("CCW", "ccw|counterclockwise|counter clockwise|c c w|counter-clockwise")
+                    .by("REVERSIBLE", "cw/ccw|ccw/cw|reversible|rev|reversable|rvs"))
             .field(told("rotationView")
-                    .by("LEAD_END", "le", "lead end", "facing lead end", "cote fils", "l e", "facing leads", "leads")
+                    .by("LEAD_END", "le|lead end|facing lead end|cote fils|l e|facing leads|leads")
                     .by(
                             "SHAFT_END",
-                            "se",
-                            "shaft end",
-                            "opp lead end",
-                            "opposite lead end",
-                            "ole",
-                            "facing shaft end",
-                            "s e",
-                            "drive end",
-                            "de",
+                            "se|shaft end|opp lead end|opposite lead end|ole|facing shaft end|s e|drive end|de",
                             "facing shaft"))
             .field(of(
                             "capacitorMicrofarads",
@@ -131,145 +98,56 @@ public final class MotorLabel {
             .field(of(
                     "shaftDiameterInches",
                     Shapes.number(0.1, 3, Unit.INCHES).fractions(),
-                    "shaft",
-                    "shaft dia",
-                    "shaft diameter",
-                    "bore"))
-            .field(of("shaftDiameterInches", MotorShapes::shaft, "shaft", "shaft size"))
-            .field(of("shaftLengthInches", Shapes.number(0.5, 20, Unit.INCHES).fractions(), "shaft length", "long"))
+                    "shaft|shaft dia|shaft diameter|bore"))
+            .field(of("shaftDiameterInches", MotorShapes::shaft, "shaft|shaft size"))
+            .field(of("shaftLengthInches", Shapes.number(0.5, 20, Unit.INCHES).fractions(), "shaft length|long"))
             .field(of(
                     "bodyDiameterInches",
                     Shapes.number(2, 15, Unit.INCHES).fractions(),
-                    "dia",
-                    "diameter",
-                    "body",
-                    "body dia",
-                    "dia."))
-            .field(of("bladeDiameterInches", Shapes.number(4, 60, Unit.INCHES).fractions(), "blade", "blade dia"))
-            .field(of(
-                            "ambientCelsius",
-                            MotorShapes::ambient,
-                            "amb",
-                            "ambient",
-                            "amb.",
-                            "max amb",
-                            "tb",
-                            "ta",
-                            "temp",
-                            "ambiente")
+                    "dia|diameter|body|body dia|dia."))
+            .field(of("bladeDiameterInches", Shapes.number(4, 60, Unit.INCHES).fractions(), "blade|blade dia"))
+            .field(of("ambientCelsius", MotorShapes::ambient, "amb|ambient|amb.|max amb|tb|ta|temp|ambiente")
                     .bare(0.2))
-            .field(told("enclosure", "encl", "enclosure", "enc")
-                    .by("OPEN", "open", "open air over")
-                    .by("TEAO", "teao", "totally enclosed air over")
+            .field(told("enclosure", "encl|enclosure|enc")
+                    .by("OPEN", "open|open air over")
+                    .by("TEAO", "teao|totally enclosed air over")
                     .by(
                             "TENV",
-                            "tenv",
-                            "totally enclosed non-vent",
-                            "totally enclosed non ventilated",
+                            "tenv|totally enclosed non-vent|totally enclosed non ventilated",
                             "totally enclosed non-ventilated")
-                    .by("TEFC", "tefc", "totally enclosed fan cooled")
-                    .by("ODP", "odp", "open drip proof", "drip proof"))
+                    .by("TEFC", "tefc|totally enclosed fan cooled")
+                    .by("ODP", "odp|open drip proof|drip proof"))
             .field(insulation())
             .field(of(
-                    "serviceFactor",
-                    Shapes.number(0.8, 2),
-                    "sf",
-                    "service factor",
-                    "serv fact",
-                    "serv factor",
-                    "s.f.",
-                    "svc factor"))
+                    "serviceFactor", Shapes.number(0.8, 2), "sf|service factor|serv fact|serv factor|s.f.|svc factor"))
             .field(told("thermallyProtected")
                     .by(
                             Value.of(true),
-                            "thermally protected",
-                            "thermal protection",
-                            "auto thermal prot",
-                            "thermally prot",
-                            "auto thermally protected",
-                            "thermal protected",
-                            "auto protected",
-                            "tp",
-                            "t.p.")
-                    .by(
-                            Value.of(false),
-                            "not thermally protected",
-                            "no thermal protection",
-                            "without thermal protection"))
-            .field(told("drive").by("DIRECT", "direct drive").by("BELT", "belt drive", "belt"))
+                            "thermally protected|thermal protection|auto thermal prot|thermally prot",
+                            "auto thermally protected|thermal protected|auto protected|tp|t.p.")
+                    .by(Value.of(false), "not thermally protected|no thermal protection|without thermal protection"))
+            .field(told("drive").by("DIRECT", "direct drive").by("BELT", "belt drive|belt"))
             .field(told("mount")
-                    .by("belly band", "belly band", "band mount")
-                    .by("studs", "stud mount", "studs")
+                    .by("belly band", "belly band|band mount")
+                    .by("studs", "stud mount|studs")
                     .by("resilient base", "resilient base")
                     .by("rigid base", "rigid base")
                     .by("ring", "ring mount"))
-            .field(told("bearing", "bearing", "brg", "bearings", "brgs")
-                    .by("SLEEVE", "sleeve", "sleeve bearing", "slv", "slv brg")
-                    .by("BALL", "ball", "ball bearing", "ball brg"))
+            .field(told("bearing", "bearing|brg|bearings|brgs")
+                    .by("SLEEVE", "sleeve|sleeve bearing|slv|slv brg")
+                    .by("BALL", "ball|ball bearing|ball brg"))
             .field(told("shaftPosition")
                     .by("up", "shaft up")
                     .by("down", "shaft down")
-                    .by("any", "all angle", "shaft up or down", "any position")
+                    .by("any", "all angle|shaft up or down|any position")
                     .by("horizontal", "horizontal"))
             .foreign(
-                    "code",
-                    "kva code",
-                    "kvar",
-                    "max kvar",
-                    "nema nom. eff.",
-                    "eff",
-                    "nom eff",
-                    "pf",
-                    "cos ø",
-                    "cos",
-                    "wt",
-                    "de",
-                    "ode",
-                    "oil sae",
-                    "mtr ref",
-                    "ref",
-                    "impedance",
-                    "module prog",
-                    "q.a.",
-                    "rise",
-                    "spec",
-                    "duty",
-                    "time")
+                    "code|kva code|kvar|max kvar|nema nom. eff.|eff|nom eff|pf|cos ø|cos|wt|de|ode|oil sae",
+                    "mtr ref|ref|impedance|module prog|q.a.|rise|spec|duty|time")
             .fillers(
-                    "air over",
-                    "impedance protected",
-                    "wait 5 minutes before opening",
-                    "with module",
-                    "every year",
-                    "company",
-                    "motor",
-                    "black",
-                    "blue",
-                    "red",
-                    "brown",
-                    "white",
-                    "high",
-                    "med",
-                    "low",
-                    "hi",
-                    "lo",
-                    "medium",
-                    "yellow",
-                    "orange",
-                    "purple",
-                    "to capacitor",
-                    "brown/white",
-                    "see plug",
-                    "leads",
-                    "constant",
-                    "on truck",
-                    "cont",
-                    "continuous",
-                    "air",
-                    "rotation",
-                    "for",
-                    "th",
-                    "w/")
+                    "air over|impedance protected|wait 5 minutes before opening|with module|every year|company",
+                    "motor|black|blue|red|brown|white|high|med|low|hi|lo|medium|yellow|orange|purple|to capacitor",
+                    "brown/white|see plug|leads|constant|on truck|cont|continuous|air|rotation|for|th|w/")
             .finish(MotorSettling::finish);
 
     private MotorLabel() {}

@@ -24,9 +24,8 @@ public final class PlateLabel {
     private static final double PSI_PER_MEGAPASCAL = 145.038;
     private static final double PSI_PER_BAR = 14.5038;
     private static final String[] REFRIGERANTS = {
-        "12", "22", "32", "123", "124", "134a", "290", "404a", "407a", "407c", "407f", "409a", "410a", "417a", "421a",
-        "422b", "422d", "427a", "438a", "448a", "449a", "450a", "452a", "452b", "454a", "454b", "454c", "466a", "500",
-        "502", "507", "507a", "513a", "600a", "744", "1234yf", "1234ze"
+        "12|22|32|123|124|134a|290|404a|407a|407c|407f|409a|410a|417a|421a|422b|422d|427a|438a|448a",
+        "449a|450a|452a|452b|454a|454b|454c|466a|500|502|507|507a|513a|600a|744|1234yf|1234ze"
     };
     private static final double[] SIZES = {
         10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300
@@ -44,329 +43,128 @@ public final class PlateLabel {
     private static LabelGrammar grammar() {
         LabelGrammar grammar = new LabelGrammar(KIND)
                 .hasAnyOf(
-                        "ratedLoadAmps",
-                        "lockedRotorAmps",
-                        "minimumCircuitAmps",
-                        "maximumFuseAmps",
-                        "maximumBreakerAmps",
-                        "model",
+                        "ratedLoadAmps|lockedRotorAmps|minimumCircuitAmps|maximumFuseAmps|maximumBreakerAmps|model",
                         "refrigerant")
                 .tells(
-                        "condensing unit",
-                        "heat pump",
-                        "air conditioner",
-                        "air handler",
-                        "packaged",
-                        "rooftop unit",
-                        "packaged gas/electric",
-                        "outdoor use",
-                        "unidad condensadora",
-                        "plate",
-                        "pkg ht pump",
-                        "factory charged",
-                        "unit")
+                        "condensing unit|heat pump|air conditioner|air handler|packaged|rooftop unit",
+                        "packaged gas/electric|outdoor use|unidad condensadora|plate|pkg ht pump|factory charged|unit")
                 .about(
                         COMPRESSORS,
                         0,
-                        "compressor",
-                        "compressors",
-                        "compressor(s)",
-                        "comp",
-                        "compr",
-                        "compresseur",
-                        "compresor",
-                        "verdichter",
-                        "comp.",
-                        "mtr-compr",
-                        "compressor motor",
-                        "motor compressor")
+                        "compressor|compressors|compressor(s)|comp|compr|compresseur|compresor|verdichter|comp.",
+                        "mtr-compr|compressor motor|motor compressor")
                 .about(
                         OUTDOOR,
                         0,
-                        "fan",
-                        "fan motor",
-                        "fan mtr",
-                        "outdoor fan",
-                        "outdoor fan motor",
-                        "condenser fan",
-                        "condenser fans",
-                        "cond fan",
-                        "condenser fan motor",
-                        "condenser fan motor(s)",
-                        "od fan",
-                        "o.d. fan",
-                        "fans",
-                        "ventilateur",
-                        "ventilador",
-                        "fan motor(s)",
-                        "outdoor motor",
-                        "outdoor fans",
-                        "cond. fan",
-                        "o d fan")
+                        "fan|fan motor|fan mtr|outdoor fan|outdoor fan motor|condenser fan|condenser fans|cond fan",
+                        "condenser fan motor|condenser fan motor(s)|od fan|o.d. fan|fans|ventilateur|ventilador",
+                        "fan motor(s)|outdoor motor|outdoor fans|cond. fan|o d fan")
                 .about(
                         INDOOR,
                         1.0,
-                        "blower",
-                        "blower motor",
-                        "indoor fan",
-                        "indoor fan motor",
-                        "indoor motor",
-                        "evaporator fan",
-                        "evaporator fan motor",
-                        "evap fan",
-                        "id fan",
-                        "i.d. fan",
-                        "supply fan",
-                        "supply air fan",
-                        "i d fan",
-                        "indoor blower",
-                        "evap motor")
+                        "blower|blower motor|indoor fan|indoor fan motor|indoor motor|evaporator fan",
+                        "evaporator fan motor|evap fan|id fan|i.d. fan|supply fan|supply air fan|i d fan",
+                        "indoor blower|evap motor")
                 .about(
                         HEATER,
                         2.5,
-                        "electric heat",
-                        "heater",
-                        "electric heater",
-                        "heat kit",
-                        "heat strip",
-                        "aux heat",
-                        "chauffage electrique")
+                        "electric heat|heater|electric heater|heat kit|heat strip|aux heat|chauffage electrique")
                 .field(of(
                         "model",
                         PlateShapes.CODE,
-                        "model",
-                        "model no",
-                        "model number",
-                        "m/n",
-                        "mod",
-                        "mod no",
-                        "modelo",
-                        "modele",
-                        "typ",
-                        "type",
-                        "model no."))
+                        "model|model no|model number|m/n|mod|mod no|modelo|modele|typ|type|model no."))
                 .field(of("model", PlateShapes.MODEL).alone(0.25))
                 .field(of(
                         "serial",
                         PlateShapes.CODE,
-                        "serial",
-                        "serial no",
-                        "serial number",
-                        "s/n",
-                        "ser",
-                        "ser no",
-                        "serie",
-                        "fabr.-nr.",
-                        "serial no.",
-                        "no de serie"))
+                        "serial|serial no|serial number|s/n|ser|ser no|serie|fabr.-nr.|serial no.|no de serie"))
                 .field(of(
                         "manufactured",
                         PlateShapes::date,
-                        "mfd",
-                        "mfg",
-                        "mfg date",
-                        "mfr date",
-                        "mfd date",
-                        "date of manufacture",
-                        "date",
-                        "manufactured",
-                        "made",
-                        "fecha de fab",
-                        "fecha de fab.",
-                        "dom",
-                        "date of mfg",
-                        "mfg. date",
-                        "mfr. date",
-                        "date de fab",
-                        "mfd. date"))
+                        "mfd|mfg|mfg date|mfr date|mfd date|date of manufacture|date|manufactured|made|fecha de fab",
+                        "fecha de fab.|dom|date of mfg|mfg. date|mfr. date|date de fab|mfd. date"))
                 .field(of("manufactured", PlateShapes::wholeDate).alone(0.3))
                 .field(of(
                         "minVolts",
                         Shapes.number(95, 650, Unit.VOLTS),
-                        "min volts",
-                        "min voltage",
-                        "minimum volts",
-                        "min",
-                        "minimum voltage",
-                        "volts min"))
+                        "min volts|min voltage|minimum volts|min|minimum voltage|volts min"))
                 .field(of(
                         "maxVolts",
                         Shapes.number(105, 700, Unit.VOLTS),
-                        "max volts",
-                        "max voltage",
-                        "maximum volts",
-                        "max",
-                        "maximum voltage",
-                        "volts max"))
+                        "max volts|max voltage|maximum volts|max|maximum voltage|volts max"))
                 .field(of(
                         "minVolts",
                         PlateShapes::permissible,
-                        "voltage range",
-                        "permissible voltage",
-                        "permissible voltage at unit",
-                        "volts range",
-                        "utilization range",
-                        "min/max volts",
-                        "min max volts"))
+                        "voltage range|permissible voltage|permissible voltage at unit|volts range|utilization range",
+                        "min/max volts|min max volts"))
                 .field(of(
                                 "lockedRotorAmps",
                                 Shapes.number(3, 1500, Unit.AMPS),
-                                "lra",
-                                "l.r.a.",
-                                "l.r. amps",
-                                "lr amps",
-                                "locked rotor amps",
-                                "locked rotor",
-                                "rotor bloque",
-                                "rotor bloq",
-                                "rotor bloq.",
-                                "lock rotor amps")
+                                "lra|l.r.a.|l.r. amps|lr amps|locked rotor amps|locked rotor|rotor bloque|rotor bloq",
+                                "rotor bloq.|lock rotor amps")
                         .in(COMPRESSORS))
                 .field(of(
                                 "ratedLoadAmps",
                                 Shapes.number(0.5, 300, Unit.AMPS),
-                                "rla",
-                                "r.l.a.",
-                                "r.l. amps",
-                                "rl amps",
-                                "rated load amps",
-                                "rated load",
-                                "corriente nominal",
-                                "nominal load amps",
-                                "in",
-                                "rlc",
-                                "rated load current")
+                                "rla|r.l.a.|r.l. amps|rl amps|rated load amps|rated load|corriente nominal|nominal load amps",
+                                "in|rlc|rated load current")
                         .in(COMPRESSORS))
                 .field(of(
                                 "ratedLoadAmps",
                                 Shapes.number(0.5, 300, Unit.AMPS).withUnit(),
-                                "comp",
-                                "compressor",
-                                "compresseur",
-                                "compr",
-                                "compresor")
+                                "comp|compressor|compresseur|compr|compresor")
                         .in(COMPRESSORS))
-                .field(of("ratedLoadAmps", PlateShapes::ratedAndLocked, "comp", "compressor", "compr", "rla/lra")
+                .field(of("ratedLoadAmps", PlateShapes::ratedAndLocked, "comp|compressor|compr|rla/lra")
                         .in(COMPRESSORS))
                 .field(of(
                         "branchCircuitSelectionAmps",
                         amps(),
-                        "bcsc",
-                        "branch circuit selection current",
-                        "branch circuit selection",
-                        "branch circuit selection amps",
+                        "bcsc|branch circuit selection current|branch circuit selection|branch circuit selection amps",
                         "b.c.s.c."))
                 .field(of(
                         "minimumCircuitAmps",
                         amps(),
-                        "mca",
-                        "m.c.a.",
-                        "min circuit amps",
-                        "minimum circuit amps",
-                        "min ckt amps",
-                        "min ckt ampacity",
-                        "minimum circuit ampacity",
-                        "min circuit ampacity",
-                        "min. cir. amps",
-                        "min cir amps",
-                        "min ckt amp",
-                        "circuit ampacity",
-                        "courant admissible min du circuit",
-                        "capacidad min. del circuito",
-                        "min circ amps",
-                        "min circuit amp",
-                        "minimum ckt ampacity",
-                        "minimum circuit"))
+                        "mca|m.c.a.|min circuit amps|minimum circuit amps|min ckt amps|min ckt ampacity",
+                        "minimum circuit ampacity|min circuit ampacity|min. cir. amps|min cir amps|min ckt amp",
+                        "circuit ampacity|courant admissible min du circuit|capacidad min. del circuito|min circ amps",
+                        "min circuit amp|minimum ckt ampacity|minimum circuit"))
                 .field(of(
                         "maximumFuseAmps",
                         size(),
-                        "max fuse",
-                        "max fuse amps",
-                        "maximum fuse",
-                        "max fuse size",
-                        "mfs",
-                        "maximum fuse size",
-                        "max. fuse",
-                        "fuse max",
+                        "max fuse|max fuse amps|maximum fuse|max fuse size|mfs|maximum fuse size|max. fuse|fuse max",
                         "max fuse amp"))
                 .field(of(
                         "maximumBreakerAmps",
                         size(),
-                        "max breaker",
-                        "max circuit breaker",
-                        "max ckt bkr",
-                        "max brkr",
-                        "max. cir. bkr.",
-                        "max cir bkr",
-                        "max ckt breaker",
-                        "maximum breaker",
-                        "max bkr",
-                        "max. circuit breaker",
-                        "max hacr breaker",
-                        "maximum circuit breaker",
-                        "max circuit bkr",
-                        "max hacr brkr"))
+                        "max breaker|max circuit breaker|max ckt bkr|max brkr|max. cir. bkr.|max cir bkr",
+                        "max ckt breaker|maximum breaker|max bkr|max. circuit breaker|max hacr breaker",
+                        "maximum circuit breaker|max circuit bkr|max hacr brkr"))
                 .field(of(
                         "maximumFuseAmps",
                         size().and("maximumBreakerAmps"),
-                        "mop",
-                        "m.o.p.",
-                        "mocp",
-                        "m.o.c.p.",
-                        "max overcurrent",
-                        "max overcurrent protection",
-                        "max overcurrent protective device",
-                        "maximum overcurrent protective device",
-                        "maximum overcurrent protection",
-                        "max fuse or ckt bkr",
-                        "max fuse or ckt bkr (hacr type)",
-                        "max fuse/ckt bkr",
-                        "max fuse or breaker",
-                        "max fuse/bkr",
-                        "max fuse or brkr",
-                        "max fuse or hacr brkr",
-                        "max fuse or hacr breaker",
-                        "max ckt prot",
-                        "max circuit protection",
-                        "max fuse/breaker",
-                        "protection max de surintensite",
-                        "proteccion max",
-                        "proteccion max.",
-                        "max. overcurrent",
-                        "max fuse or circuit breaker",
-                        "max fuse or ckt bkr hacr type",
-                        "max fuse / ckt bkr",
-                        "maximum fuse or breaker",
-                        "maximum overcurrent",
-                        "max overcurrent device",
-                        "max fuse or hacr type breaker",
-                        "max ocp",
-                        "max overcurrent prot",
-                        "max fuse/hacr breaker",
+                        "mop|m.o.p.|mocp|m.o.c.p.|max overcurrent|max overcurrent protection",
+                        "max overcurrent protective device|maximum overcurrent protective device",
+                        "maximum overcurrent protection|max fuse or ckt bkr|max fuse or ckt bkr (hacr type)",
+                        "max fuse/ckt bkr|max fuse or breaker|max fuse/bkr|max fuse or brkr|max fuse or hacr brkr",
+                        "max fuse or hacr breaker|max ckt prot|max circuit protection|max fuse/breaker",
+                        "protection max de surintensite|proteccion max|proteccion max.|max. overcurrent",
+                        "max fuse or circuit breaker|max fuse or ckt bkr hacr type|max fuse / ckt bkr",
+                        "maximum fuse or breaker|maximum overcurrent|max overcurrent device",
+                        "max fuse or hacr type breaker|max ocp|max overcurrent prot|max fuse/hacr breaker",
                         "max fuse or hacr"))
-                .field(of(
-                        "crankcaseHeaterWatts",
-                        Shapes.number(10, 500, Unit.WATTS),
-                        "crankcase heater",
-                        "cch",
-                        "crankcase"))
+                .field(of("crankcaseHeaterWatts", Shapes.number(10, 500, Unit.WATTS), "crankcase heater|cch|crankcase"))
                 .field(of(
                         "shortCircuitKiloamps",
                         Shapes.number(1, 200, Unit.KILOAMPS),
-                        "sccr",
-                        "short circuit rating",
-                        "short circuit current rating",
-                        "short circuit"))
+                        "sccr|short circuit rating|short circuit current rating|short circuit"))
                 .field(refrigerant())
                 .field(refrigerantAlone())
                 .field(of(
                                 "chargePounds",
                                 Shapes.number(0.1, 400, Unit.POUNDS).withUnit(),
-                                "charge",
-                                "factory charge",
-                                "refrigerant charge")
+                                "charge|factory charge|refrigerant charge")
                         .bare(0.15))
-                .field(of("chargeMoreOunces", Shapes.number(0, 500, Unit.OUNCES).withUnit(), "charge", "factory charge")
+                .field(of("chargeMoreOunces", Shapes.number(0, 500, Unit.OUNCES).withUnit(), "charge|factory charge")
                         .bare(0.15))
                 .field(of(
                                 "chargeKilograms",
@@ -376,171 +174,61 @@ public final class PlateLabel {
                 .field(of(
                         "targetSubcoolingFahrenheit",
                         Shapes.number(3, 30, Unit.FAHRENHEIT),
-                        "subcooling",
-                        "target subcooling",
-                        "subcool",
-                        "sub cooling",
-                        "sc",
-                        "design subcooling",
-                        "liquid subcooling",
-                        "sous-refroidissement",
-                        "subenfriamiento",
-                        "subcooling target"))
-                .field(told("metering", "metering", "metering device")
+                        "subcooling|target subcooling|subcool|sub cooling|sc|design subcooling|liquid subcooling",
+                        "sous-refroidissement|subenfriamiento|subcooling target"))
+                .field(told("metering", "metering|metering device")
                         .by(
                                 "VALVE",
-                                "txv",
-                                "tev",
-                                "txv required indoors",
-                                "txv factory installed",
-                                "thermal expansion valve",
-                                "expansion valve",
+                                "txv|tev|txv required indoors|txv factory installed|thermal expansion valve|expansion valve",
                                 "eev")
-                        .by("ORIFICE", "piston", "orifice", "piston size", "fixed orifice", "cap tube"))
+                        .by("ORIFICE", "piston|orifice|piston size|fixed orifice|cap tube"))
                 .field(of(
                         "highSideDesignPsig",
                         pressure(),
-                        "high",
-                        "high side",
-                        "hi",
-                        "design pressure high",
-                        "design pressure hi",
-                        "high pressure",
-                        "design press high",
-                        "max operating pressure high",
-                        "ps high",
-                        "high side design pressure",
-                        "test pressure high",
-                        "hp",
-                        "hi side",
-                        "p max hp",
-                        "discharge",
-                        "high side psig"))
+                        "high|high side|hi|design pressure high|design pressure hi|high pressure|design press high",
+                        "max operating pressure high|ps high|high side design pressure|test pressure high|hp|hi side",
+                        "p max hp|discharge|high side psig"))
                 .field(of(
                         "lowSideDesignPsig",
                         pressure(),
-                        "low",
-                        "low side",
-                        "lo",
-                        "low pressure",
-                        "low side design pressure",
-                        "bp",
-                        "lo side",
-                        "suction",
-                        "low side psig"))
+                        "low|low side|lo|low pressure|low side design pressure|bp|lo side|suction|low side psig"))
                 .field(of(
                         "highSideDesignPsig",
                         PlateShapes::bothPressures,
-                        "ps",
-                        "design pressure",
-                        "design pressures",
-                        "max design pressure",
-                        "design press",
-                        "hi/lo"))
+                        "ps|design pressure|design pressures|max design pressure|design press|hi/lo"))
                 .foreign(
-                        "rated current",
-                        "max. current",
-                        "max current",
-                        "imax",
-                        "cooling capacity",
-                        "heating",
-                        "net weight",
-                        "static pressure",
-                        "max static pressure",
-                        "input btu/hr",
-                        "output",
-                        "manifold press",
-                        "temp rise",
-                        "inlet press max",
-                        "inlet press",
-                        "min fuse",
-                        "listed",
-                        "tel",
-                        "warranty",
-                        "wire",
-                        "gwp",
-                        "seer",
-                        "hspf",
-                        "eer",
-                        "line set",
-                        "add",
-                        "baujahr",
-                        "annee",
-                        "year",
-                        "ft",
-                        "p/n",
-                        "piston size",
-                        "test pressure",
-                        "capacity",
-                        "min fuse")
+                        "rated current|max. current|max current|imax|cooling capacity|heating|net weight",
+                        "static pressure|max static pressure|input btu/hr|output|manifold press|temp rise",
+                        "inlet press max|inlet press|min fuse|listed|tel|warranty|wire|gwp|seer|hspf|eer|line set|add",
+                        "baujahr|annee|year|ft|p/n|piston size|test pressure|capacity|min fuse")
                 .fillers(
-                        "use copper conductors only",
-                        "outdoor use",
-                        "indoor use",
-                        "grade",
-                        "climate",
-                        "factory",
-                        "design pressure",
-                        "design pressures",
-                        "permissible voltage at unit",
-                        "permissible voltage",
-                        "electrical",
-                        "refrigerant",
-                        "charge",
-                        "factory charged",
-                        "system with",
-                        "warranty void if serial removed",
-                        "ac",
-                        "dc",
-                        "psig",
-                        "factory test pressures",
-                        "high side",
-                        "field",
-                        "charge see outdoor unit",
-                        "painted over",
-                        "rust",
-                        "schutzart",
-                        "thats it",
-                        "can read",
-                        "half gone",
-                        "pressure",
-                        "a2l",
-                        "a1",
-                        "hacr type",
-                        "hacr",
-                        "max operating pressure",
-                        "at",
-                        "typ",
-                        "indoors",
-                        "ton",
-                        "tons",
-                        "plate ok",
-                        "mfr",
-                        "volts ac",
-                        "void if",
-                        "removed",
-                        "factory test pressure")
-                .says(1, "jan", "january")
-                .says(2, "feb", "february")
-                .says(3, "mar", "march")
-                .says(4, "apr", "april")
+                        "use copper conductors only|outdoor use|indoor use|grade|climate|factory|design pressure",
+                        "design pressures|permissible voltage at unit|permissible voltage|electrical|refrigerant",
+                        "charge|factory charged|system with|warranty void if serial removed|ac|dc|psig",
+                        "factory test pressures|high side|field|charge see outdoor unit|painted over|rust|schutzart",
+                        "thats it|can read|half gone|pressure|a2l|a1|hacr type|hacr|max operating pressure|at|typ",
+                        "indoors|ton|tons|plate ok|mfr|volts ac|void if|removed|factory test pressure")
+                .says(1, "jan|january")
+                .says(2, "feb|february")
+                .says(3, "mar|march")
+                .says(4, "apr|april")
                 .says(5, "may")
-                .says(6, "jun", "june")
-                .says(7, "jul", "july")
-                .says(8, "aug", "august")
-                .says(9, "sep", "sept", "september")
-                .says(10, "oct", "october")
-                .says(11, "nov", "november")
-                .says(12, "dec", "december")
+                .says(6, "jun|june")
+                .says(7, "jul|july")
+                .says(8, "aug|august")
+                .says(9, "sep|sept|september")
+                .says(10, "oct|october")
+                .says(11, "nov|november")
+                .says(12, "dec|december")
                 .finish(PlateSettling::finish);
         for (String group : new String[] {"", COMPRESSORS, OUTDOOR, INDOOR, HEATER}) {
             supply(grammar, group);
         }
         fan(grammar, OUTDOOR);
         fan(grammar, INDOOR);
-        grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty", "quantity", "compressors", "compressor(s)")
+        grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty|quantity|compressors|compressor(s)")
                 .in(COMPRESSORS));
-        grammar.field(of("amps", Shapes.number(1, 300, Unit.AMPS), "amps", "amp")
+        grammar.field(of("amps", Shapes.number(1, 300, Unit.AMPS), "amps|amp")
                 .in(HEATER)
                 .bare(0.3));
         grammar.field(of("kilowatts", Shapes.number(1, 100, Unit.KILOWATTS))
@@ -555,26 +243,23 @@ public final class PlateLabel {
                                 "volts",
                                 Shapes.list(100, 700, Unit.VOLTS)
                                         .usual(110, 115, 120, 208, 220, 230, 240, 277, 380, 400, 415, 460, 480, 575),
-                                "voltage",
-                                "rated voltage",
-                                "voltios",
-                                "power supply")
+                                "voltage|rated voltage|voltios|power supply")
                         .by(Unit.VOLTS)
                         .in(group)
                         .bare(0.05)
                         .alone(1.3))
-                .field(of("volts", PlateShapes::supply, "electrical", "voltage", "power supply")
+                .field(of("volts", PlateShapes::supply, "electrical|voltage|power supply")
                         .by(Unit.VOLTS)
                         .in(group)
                         .bare(0.05)
                         .alone(0.1))
-                .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases", "phases")
+                .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases|phases")
                         .by(Unit.PHASES)
                         .in(group)
                         .bare(0))
                 .field(told("phase")
-                        .by(Value.of(1), "single phase", "1~", "1 f")
-                        .by(Value.of(3), "three phase", "3~", "3n~")
+                        .by(Value.of(1), "single phase|1~|1 f")
+                        .by(Value.of(3), "three phase|3~|3n~")
                         .in(group))
                 .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60), "frequency")
                         .by(Unit.HERTZ)
@@ -586,28 +271,13 @@ public final class PlateLabel {
         grammar.field(of(
                                 "fullLoadAmps",
                                 Shapes.number(0.1, 100, Unit.AMPS),
-                                "fla",
-                                "f.l.a.",
-                                "f.l. amps",
-                                "full load amps",
-                                "full load",
-                                "amps")
+                                "fla|f.l.a.|f.l. amps|full load amps|full load|amps")
                         .in(group))
                 .field(of(
                                 "fullLoadAmps",
                                 Shapes.number(0.1, 100, Unit.AMPS),
-                                "fan",
-                                "fan motor",
-                                "fan fla",
-                                "od fan",
-                                "id fan",
-                                "blower",
-                                "cond fan",
-                                "outdoor fan",
-                                "indoor fan",
-                                "condenser fan",
-                                "ventilateur",
-                                "ventilador")
+                                "fan|fan motor|fan fla|od fan|id fan|blower|cond fan|outdoor fan|indoor fan|condenser fan",
+                                "ventilateur|ventilador")
                         .in(group))
                 .field(of("fullLoadAmps", Shapes.number(0.1, 60, Unit.AMPS))
                         .in(group)
@@ -623,8 +293,7 @@ public final class PlateLabel {
                 .field(of(
                                 "quantity",
                                 Shapes.number(1, 8).whole(),
-                                "qty",
-                                "quantity",
+                                "qty|quantity",
                                 group.equals(OUTDOOR) ? "fans" : "blowers",
                                 group.equals(OUTDOOR) ? "condenser fans" : "indoor fans")
                         .in(group));
@@ -646,8 +315,8 @@ public final class PlateLabel {
 
     private static LabelField refrigerantAlone() {
         LabelField field = told("refrigerantAlone");
-        for (String number : REFRIGERANTS) {
-            field = field.by(name(number), "r" + number + " only", "only r" + number);
+        for (String number : LabelField.words(REFRIGERANTS)) {
+            field = field.by(name(number), "r" + number + " only|only r" + number);
         }
         return field;
     }
@@ -657,8 +326,8 @@ public final class PlateLabel {
     }
 
     private static LabelField refrigerant() {
-        LabelField field = told("refrigerant", "refrigerant", "refrig", "refrigerante", "refr");
-        for (String number : REFRIGERANTS) {
+        LabelField field = told("refrigerant", "refrigerant|refrig|refrigerante|refr");
+        for (String number : LabelField.words(REFRIGERANTS)) {
             String name = name(number);
             field = field.by(
                     name, "r" + number, "refrigerant " + number, "hfc-" + number, "hcfc-" + number, "refrig " + number);
@@ -666,7 +335,7 @@ public final class PlateLabel {
                 field = field.by(name, number);
             }
         }
-        return field.by("R-410A", "four ten a", "r four ten a", "r four ten")
+        return field.by("R-410A", "four ten a|r four ten a|r four ten")
                 .by("R-22", "r twenty two")
                 .by("R-32", "r thirty two")
                 .by("R-454B", "four fifty four b");

@@ -22,19 +22,9 @@ public final class RelayLabel {
     private static final String FORMS = "forms";
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
-            .hasAnyOf("contacts", "contactAmps")
-            .tells("relay", "fan relay", "rly", "relevador", "relais", "rele", "relays")
-            .field(of(
-                    "coilVolts",
-                    coil(),
-                    "coil",
-                    "coil volts",
-                    "coil voltage",
-                    "coil v",
-                    "bobine",
-                    "bobina",
-                    "spule",
-                    "coil is"))
+            .hasAnyOf("contacts|contactAmps")
+            .tells("relay|fan relay|rly|relevador|relais|rele|relays")
+            .field(of("coilVolts", coil(), "coil|coil volts|coil voltage|coil v|bobine|bobina|spule|coil is"))
             .field(of(
                             "coilVolts",
                             Shapes.list(20, 30, Unit.VOLTS, Unit.VOLTS_DC).usual(24))
@@ -44,57 +34,34 @@ public final class RelayLabel {
                     .by(Unit.HERTZ)
                     .bare(0.05)
                     .alone(0.7))
-            .field(told("contacts", "contacts", "contact", "contactos", "form")
-                    .by("SPDT", "spdt", "1 form c", "1 co", "1 c/o", "single pole double throw")
-                    .by("DPDT", "dpdt", "2 form c", "2 co", "double pole double throw", "2 polos 2 tiros")
-                    .by("3PDT", "3pdt", "tpdt", "3 form c", "3 co")
-                    .by("4PDT", "4pdt", "4 form c")
+            .field(told("contacts", "contacts|contact|contactos|form")
+                    .by("SPDT", "spdt|1 form c|1 co|1 c/o|single pole double throw")
+                    .by("DPDT", "dpdt|2 form c|2 co|double pole double throw|2 polos 2 tiros")
+                    .by("3PDT", "3pdt|tpdt|3 form c|3 co")
+                    .by("4PDT", "4pdt|4 form c")
                     .by(
                             "SPNO",
-                            "spno",
-                            "spst",
-                            "spst-no",
-                            "1 form a",
-                            "1 no",
-                            "no contact single pole",
-                            "normally open single pole",
-                            "single pole normally open",
-                            "single pole single throw")
-                    .by(
-                            "SPNC",
-                            "spnc",
-                            "spst-nc",
-                            "1 form b",
-                            "1 nc",
-                            "normally closed single pole",
-                            "single pole normally closed")
-                    .by("DPNO", "dpno", "dpst", "dpst-no", "2 form a", "2 no", "double pole normally open")
-                    .by("DPNC", "dpnc", "dpst-nc", "2 form b", "2 nc")
+                            "spno|spst|spst-no|1 form a|1 no|no contact single pole|normally open single pole",
+                            "single pole normally open|single pole single throw")
+                    .by("SPNC", "spnc|spst-nc|1 form b|1 nc|normally closed single pole|single pole normally closed")
+                    .by("DPNO", "dpno|dpst|dpst-no|2 form a|2 no|double pole normally open")
+                    .by("DPNC", "dpnc|dpst-nc|2 form b|2 nc")
                     .in(FORMS))
-            .field(of(
-                            "contactAmps",
-                            amps(),
-                            "contacts",
-                            "contact",
-                            "contactos",
-                            "rating",
-                            "contact rating",
-                            "contact amps",
-                            "amps")
+            .field(of("contactAmps", amps(), "contacts|contact|contactos|rating|contact rating|contact amps|amps")
                     .bare(0.3))
-            .field(of("motorAmps", amps(), "fla", "full load amps", "full load"))
-            .field(of("contactVolts", volts(), "contacts", "contact", "contact volts", "at", "@", "rating", "volts")
+            .field(of("motorAmps", amps(), "fla|full load amps|full load"))
+            .field(of("contactVolts", volts(), "contacts|contact|contact volts|at|@|rating|volts")
                     .bare(0.3)
                     .alone(1.5))
-            .field(told("duty", "load", "duty")
-                    .by("RESISTIVE", "resistive", "res", "resistivo", "resistif", "ac-1", "ac1")
-                    .by("MOTOR", "motor", "inductive", "motor duty", "ac-3")
-                    .by("PILOT", "pilot", "pilot duty"))
-            .field(of("pins", Shapes.number(5, 14, Unit.PINS).usual(8, 11, 14), "pin", "pins")
+            .field(told("duty", "load|duty")
+                    .by("RESISTIVE", "resistive|res|resistivo|resistif|ac-1|ac1")
+                    .by("MOTOR", "motor|inductive|motor duty|ac-3")
+                    .by("PILOT", "pilot|pilot duty"))
+            .field(of("pins", Shapes.number(5, 14, Unit.PINS).usual(8, 11, 14), "pin|pins")
                     .bare(0))
             .field(told("base").by("8 PIN", "octal base"))
-            .foreign("lra", "locked rotor amps", "current", "va", "amb", "ma", "blade", "blades", "torque")
-            .fillers("plug in", "plug-in", "octal base", "time to swap the")
+            .foreign("lra|locked rotor amps|current|va|amb|ma|blade|blades|torque")
+            .fillers("plug in|plug-in|octal base|time to swap the")
             .finish(RelayLabel::finish);
 
     private RelayLabel() {}

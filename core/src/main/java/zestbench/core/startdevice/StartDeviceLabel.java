@@ -22,28 +22,18 @@ public final class StartDeviceLabel {
     private static final double BTU_PER_TON = 12_000;
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
-            .hasAnyOf("type", "tonsLow")
+            .hasAnyOf("type|tonsLow")
             .tells(
-                    "hard start",
-                    "hard start kit",
-                    "start device",
-                    "start kit",
-                    "start assist",
-                    "dispositivo de arranque",
-                    "kit de arranque",
-                    "start relay")
+                    "hard start|hard start kit|start device|start kit|start assist|dispositivo de arranque",
+                    "kit de arranque|start relay")
             .field(told("type", "type")
-                    .by("PTC", "ptc", "ptc start device", "solid state ptc", "ptcr", "kaltleiter")
+                    .by("PTC", "ptc|ptc start device|solid state ptc|ptcr|kaltleiter")
                     .by(
                             "POTENTIAL_RELAY",
-                            "potential relay",
-                            "potential",
-                            "pot relay",
-                            "relevador potencial",
-                            "electronic potential relay",
+                            "potential relay|potential|pot relay|relevador potencial|electronic potential relay",
                             "relais de potentiel")
-                    .by("SOLID_STATE", "solid state", "electronic"))
-            .field(of("voltsLow", Shapes.span("voltsHigh", 90, 600, Unit.VOLTS), "volts", "voltage", "v", "rated")
+                    .by("SOLID_STATE", "solid state|electronic"))
+            .field(of("voltsLow", Shapes.span("voltsHigh", 90, 600, Unit.VOLTS), "volts|voltage|v|rated")
                     .bare(0.05)
                     .alone(0.8))
             .field(of(
@@ -51,31 +41,20 @@ public final class StartDeviceLabel {
                             Shapes.span("tonsHigh", 0.25, 25, Unit.TONS)
                                     .also(Unit.BTU, 1 / BTU_PER_TON)
                                     .fractions(),
-                            "tons",
-                            "ton",
-                            "tonnage",
-                            "for")
+                            "tons|ton|tonnage|for")
                     .bare(0.05)
                     .alone(1.2))
-            .field(of("microfarads", Shapes.list(10, 500, Unit.MICROFARADS), "cap", "capacitor")
+            .field(of("microfarads", Shapes.list(10, 500, Unit.MICROFARADS), "cap|capacitor")
                     .bare(0.1))
             .field(of("ohms", Shapes.number(1, 200, Unit.OHMS)).bare(0.1))
-            .field(told("kit").by(Value.of(true), "kit", "hard start kit", "start kit"))
-            .field(of("pickUpVolts", StartDeviceLabel::upper, "pick up", "pickup", "pick-up volts"))
-            .field(of("dropOutVolts", StartDeviceLabel::upper, "drop out", "dropout", "drop-out volts"))
-            .field(of(
-                    "continuousVolts", StartDeviceLabel::upper, "coil", "cont", "continuous", "continuous coil volts"))
+            .field(told("kit").by(Value.of(true), "kit|hard start kit|start kit"))
+            .field(of("pickUpVolts", StartDeviceLabel::upper, "pick up|pickup|pick-up volts"))
+            .field(of("dropOutVolts", StartDeviceLabel::upper, "drop out|dropout|drop-out volts"))
+            .field(of("continuousVolts", StartDeviceLabel::upper, "coil|cont|continuous|continuous coil volts"))
             .joins('-', "a")
-            .foreign("cold", "wire", "ul file")
+            .foreign("cold|wire|ul file")
             .fillers(
-                    "use on",
-                    "kit",
-                    "3 wire",
-                    "wire",
-                    "do not use on three phase or inverter",
-                    "relay",
-                    "capacitor",
-                    "start capacitor",
+                    "use on|kit|3 wire|wire|do not use on three phase or inverter|relay|capacitor|start capacitor",
                     "start cap")
             .finish(taking -> {
                 taking.move("microfarads", "");
