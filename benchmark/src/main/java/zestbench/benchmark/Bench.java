@@ -27,6 +27,7 @@ public final class Bench {
     private static final double[] VALUES = {2, 2.5, 3, 4, 5, 6, 7, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 60};
     private static final int WARM_UP = 300;
     private static final int RUNS = 61;
+    private static final int LONGEST = 20_000;
     private static final double SOLVER_SECONDS = 20;
     private static final long SEED = 20_240_517;
 
@@ -35,8 +36,15 @@ public final class Bench {
     public static void main(String[] arguments) {
         String label = "55/7.5 MFD 440VAC ±6% 50/60HZ -40/+70C SH-1 ROUND";
         print(
-                "label read",
+                "label read, kind given",
+                median(() -> Families.read("capacitor", label).reads().size()));
+        print(
+                "label read, kind told by itself",
                 median(() -> Families.read(Families.AUTO, label).reads().size()));
+        String long20 = "FLA 3.2 LRA 12 ".repeat(LONGEST / "FLA 3.2 LRA 12 ".length());
+        print(
+                "20,000 signs read",
+                median(() -> Families.read("contactor", long20).reads().size()));
         for (int lines : new int[] {100, 1_000, 10_000}) {
             truck(lines);
         }

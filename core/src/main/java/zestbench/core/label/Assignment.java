@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Shape.Told;
 
 /**
@@ -24,11 +23,11 @@ final class Assignment {
     private final List<Item> items;
     private List<Hypothesis> beam = new ArrayList<>();
 
-    private final Candidates candidates;
+    private final Closings closings;
     private final int width;
 
     private Assignment(LabelGrammar grammar, List<Item> items, String text) {
-        this.candidates = new Candidates(grammar, items, text);
+        this.closings = new Closings(grammar, items, text);
         this.width = Math.max(NARROWEST, Math.min(WIDEST, WORK / Math.max(1, items.size())));
         this.grammar = grammar;
         this.items = items;
@@ -52,8 +51,8 @@ final class Assignment {
         }
         List<Hypothesis> done = new ArrayList<>();
         for (Hypothesis state : beam) {
-            for (Hypothesis closed : closed(state)) {
-                done.add(orphaned(closed));
+            for (Hypothesis closed : closings.of(state)) {
+                done.add(closings.orphaned(closed));
             }
         }
         beam = best(done);
@@ -79,7 +78,7 @@ final class Assignment {
         switch (item.kind()) {
             case NUMBER -> figure(state, i, next);
             case BREAK -> {
-                for (Hypothesis closed : closed(state)) {
+                for (Hypothesis closed : closings.of(state)) {
                     closed.nameFar += Costs.LINE_BETWEEN;
                     next.add(closed);
                 }
@@ -115,7 +114,7 @@ final class Assignment {
     }
 
     private void figure(Hypothesis state, int i, List<Hypothesis> next) {
-        for (Hypothesis closed : closed(state)) {
+        for (Hypothesis closed : closings.of(state)) {
             if (closed.name >= 0) {
                 Hypothesis bound = closed.copy();
                 bound.openName = bound.name;
@@ -162,7 +161,7 @@ final class Assignment {
                 choice(state, choice, i, next);
             } else if (meaning instanceof Meaning.About about) {
                 isPlain = false;
-                for (Hypothesis closed : closed(state)) {
+                for (Hypothesis closed : closings.of(state)) {
                     closed.about = about.group();
                     closed.restated = about.group();
                     closed.nameFar += Costs.SIGN_BETWEEN;
@@ -202,13 +201,13 @@ final class Assignment {
             Hypothesis bound = about(state.copy(), i);
             bound.openName = i;
             bound.openFar += items.get(i).isForeign() ? Costs.FOREIGN_BEHIND : Costs.BEHIND;
-            for (Hypothesis closed : closed(bound)) {
+            for (Hypothesis closed : closings.of(bound)) {
                 next.add(closed);
             }
         }
-        for (Hypothesis closed : closed(state)) {
+        for (Hypothesis closed : closings.of(state)) {
             boolean isSame = closed.name >= 0 && areSame(closed.name, i);
-            Hypothesis waiting = isSame ? closed : orphaned(closed);
+            Hypothesis waiting = isSame ? closed : closings.orphaned(closed);
             waiting.name = i;
             waiting.nameFar = 0;
             next.add(about(waiting, i));
@@ -255,103 +254,5 @@ final class Assignment {
             }
         }
         return false;
-    }
-
-    private Hypothesis orphaned(Hypothesis state) {
-        if (state.name >= 0) {
-            Item item = items.get(state.name);
-            boolean isCheap = item.isForeign() || item.isFiller();
-            state.cost += isCheap ? Costs.ORPHAN_FOREIGN : item.unit() != null ? Costs.ORPHAN_UNIT : Costs.ORPHAN_NAME;
-            state.name = -1;
-        }
-        return state;
-    }
-
-    /** Every way in which the figure that waits can be taken, or left. */
-    private List<Hypothesis> closed(Hypothesis state) {
-        if (state.open < 0) {
-            return List.of(state.copy());
-        }
-        if (state.closings == null) {
-            state.closings = closings(state);
-        }
-        List<Hypothesis> out = new ArrayList<>(state.closings.size());
-        state.closings.forEach(s -> out.add(s.copy()));
-        return out;
-    }
-
-    private List<Hypothesis> closings(Hypothesis state) {
-        List<Hypothesis> out = new ArrayList<>();
-        Item item = items.get(state.open);
-        boolean isNamed = state.openName >= 0;
-        double far = isNamed ? state.openFar + habit(state) : 0;
-        for (Candidate candidate : candidates.of(state.open, state.openName, state.openUnit)) {
-            taken(state, candidate, far, out);
-        }
-        boolean isForeign = isNamed ? items.get(state.openName).isForeign() : state.openUnit == Unit.FOREIGN;
-        if (isForeign) {
-            out.add(shut(state.copy()).plus(Costs.FOREIGN_NAME + (isNamed ? state.openFar : 0)));
-        }
-        Hypothesis left = shut(state.copy());
-        if (isNamed) {
-            left.name = -1;
-            left.plus(Costs.ORPHAN_NAME);
-        }
-        if (!isForeign || isNamed) {
-            out.add(left.plus(unread(item.figure())));
-        }
-        return out;
-    }
-
-    private static double unread(@Nullable Figure figure) {
-        return figure == null
-                ? Costs.UNKNOWN_WORD
-                : figure.hasGap() && figure.size() == 1 ? Costs.UNREAD_GAP : Costs.UNREAD_FIGURE;
-    }
-
-    private double habit(Hypothesis state) {
-        boolean isBehind = state.openName > state.open;
-        if (state.openName >= 0 && items.get(state.open).isTied()) {
-            return 0;
-        }
-        return (isBehind ? state.habit > 0 : state.habit < 0) ? Costs.AGAINST_HABIT : 0;
-    }
-
-    private void taken(Hypothesis state, Candidate candidate, double far, List<Hypothesis> out) {
-        LabelField field = candidate.field();
-        boolean isOfOthers =
-                !field.group().isEmpty() && !state.about.equals(field.group()) && grammar.isAtTop(field.path());
-        if (isOfOthers) {
-            return;
-        }
-        double cost = far + candidate.cost() + apart(state, field);
-        boolean isTied = items.get(state.open).isTied();
-        for (Hypothesis next : state.took(grammar, candidate, isTied, state.openName, state.open, state.openLast)) {
-            if (state.openName >= 0) {
-                next.habit = Math.max(-3, Math.min(3, next.habit + (state.openName > state.open ? -1 : 1)));
-            }
-            out.add(shut(next).plus(cost));
-        }
-    }
-
-    /** What it costs to take a figure for another group than what the text is about. */
-    private double apart(Hypothesis state, LabelField field) {
-        if (state.about.equals(field.group())) {
-            return 0;
-        }
-        if (!grammar.isShared(field.path())) {
-            return grammar.costOf(field.group());
-        }
-        return state.about.isEmpty() || field.group().isEmpty()
-                ? grammar.costOf(field.group())
-                : Costs.OTHER_GROUP + grammar.costOf(field.group());
-    }
-
-    private static Hypothesis shut(Hypothesis state) {
-        state.open = -1;
-        state.openName = -1;
-        state.openUnit = null;
-        state.openFar = 0;
-        return state;
     }
 }

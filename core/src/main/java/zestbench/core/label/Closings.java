@@ -1,0 +1,117 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** The ways in which a figure that waits can be taken, and what each costs. */
+final class Closings {
+    private final LabelGrammar grammar;
+    private final List<Item> items;
+    private final Candidates candidates;
+
+    Closings(LabelGrammar grammar, List<Item> items, String text) {
+        this.grammar = grammar;
+        this.items = items;
+        this.candidates = new Candidates(grammar, items, text);
+    }
+
+    /** A reading whose name waits no longer for a figure. */
+    Hypothesis orphaned(Hypothesis state) {
+        if (state.name >= 0) {
+            Item item = items.get(state.name);
+            boolean isCheap = item.isForeign() || item.isFiller();
+            state.cost += isCheap ? Costs.ORPHAN_FOREIGN : item.unit() != null ? Costs.ORPHAN_UNIT : Costs.ORPHAN_NAME;
+            state.name = -1;
+        }
+        return state;
+    }
+
+    /** Every way in which the figure that waits can be taken, or left. */
+    List<Hypothesis> of(Hypothesis state) {
+        if (state.open < 0) {
+            return List.of(state.copy());
+        }
+        if (state.closings == null) {
+            state.closings = closings(state);
+        }
+        List<Hypothesis> out = new ArrayList<>(state.closings.size());
+        state.closings.forEach(s -> out.add(s.copy()));
+        return out;
+    }
+
+    private List<Hypothesis> closings(Hypothesis state) {
+        List<Hypothesis> out = new ArrayList<>();
+        Item item = items.get(state.open);
+        boolean isNamed = state.openName >= 0;
+        double far = isNamed ? state.openFar + habit(state) : 0;
+        for (Candidate candidate : candidates.of(state.open, state.openName, state.openUnit)) {
+            taken(state, candidate, far, out);
+        }
+        boolean isForeign = isNamed ? items.get(state.openName).isForeign() : state.openUnit == Unit.FOREIGN;
+        if (isForeign) {
+            out.add(shut(state.copy()).plus(Costs.FOREIGN_NAME + (isNamed ? state.openFar : 0)));
+        }
+        Hypothesis left = shut(state.copy());
+        if (isNamed) {
+            left.name = -1;
+            left.plus(Costs.ORPHAN_NAME);
+        }
+        if (!isForeign || isNamed) {
+            out.add(left.plus(unread(item.figure())));
+        }
+        return out;
+    }
+
+    private static double unread(@Nullable Figure figure) {
+        return figure == null
+                ? Costs.UNKNOWN_WORD
+                : figure.hasGap() && figure.size() == 1 ? Costs.UNREAD_GAP : Costs.UNREAD_FIGURE;
+    }
+
+    private double habit(Hypothesis state) {
+        boolean isBehind = state.openName > state.open;
+        if (state.openName >= 0 && items.get(state.open).isTied()) {
+            return 0;
+        }
+        return (isBehind ? state.habit > 0 : state.habit < 0) ? Costs.AGAINST_HABIT : 0;
+    }
+
+    private void taken(Hypothesis state, Candidate candidate, double far, List<Hypothesis> out) {
+        LabelField field = candidate.field();
+        boolean isOfOthers =
+                !field.group().isEmpty() && !state.about.equals(field.group()) && grammar.isAtTop(field.path());
+        if (isOfOthers) {
+            return;
+        }
+        double cost = far + candidate.cost() + apart(state, field);
+        boolean isTied = items.get(state.open).isTied();
+        for (Hypothesis next : state.took(grammar, candidate, isTied, state.openName, state.open, state.openLast)) {
+            if (state.openName >= 0) {
+                next.habit = Math.max(-3, Math.min(3, next.habit + (state.openName > state.open ? -1 : 1)));
+            }
+            out.add(shut(next).plus(cost));
+        }
+    }
+
+    /** What it costs to take a figure for another group than what the text is about. */
+    private double apart(Hypothesis state, LabelField field) {
+        if (state.about.equals(field.group())) {
+            return 0;
+        }
+        if (!grammar.isShared(field.path())) {
+            return grammar.costOf(field.group());
+        }
+        return state.about.isEmpty() || field.group().isEmpty()
+                ? grammar.costOf(field.group())
+                : Costs.OTHER_GROUP + grammar.costOf(field.group());
+    }
+
+    private static Hypothesis shut(Hypothesis state) {
+        state.open = -1;
+        state.openName = -1;
+        state.openUnit = null;
+        state.openFar = 0;
+        return state;
+    }
+}

@@ -1,0 +1,233 @@
+package zestbench.core.label;
+
+import java.util.ArrayList;
+import java.util.List;
+import zestbench.core.label.Vocabulary.Node;
+import zestbench.core.label.Ways.Step;
+
+/** The words a text can be cut into: known ones, damaged ones, such as nobody knows, and part numbers. */
+final class WordCuts extends Cuts {
+    private static final double KNOWN = 0.1;
+    private static final double NUMBER = 0.1;
+    private static final double UNKNOWN = 0.9;
+    private static final double UNKNOWN_BESIDE_DIGIT = 0.5;
+    private static final double CODE = 1.25;
+    private static final double CODE_LONGER = 0.2;
+    private static final int USUAL_CODE = 12;
+    private static final double NAMED_CODE = 0.2;
+    private static final double CONFUSED = 0.22;
+    private static final double CONFUSED_IN_SHORT = 0.2;
+    private static final double WITHIN_LETTERS = 0.35;
+    private static final double WITHIN_DIGITS = 0.4;
+    private static final double SKIPPED = 0.03;
+    private static final double WIDE_SKIP = 0.25;
+    private static final double GAP = 0.15;
+    private static final double SIGN = 0.02;
+    private static final int MOST_SKIPPED = 3;
+    private static final int SHORT = 3;
+    private static final int LONGEST_WORD = 60;
+    private static final int LONGEST_CODE = 40;
+    private static final String SHORT_LETTERS = "acvwfhp";
+
+    WordCuts(Ways ways) {
+        super(ways);
+    }
+
+    void known(int from) {
+        Node node = vocabulary.root;
+        boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
+        boolean isInLetters = from > 0 && !isBehindNumber && isLetter(from - 1) && isLetter(from);
+        double soFar = KNOWN + (isInLetters ? WITHIN_LETTERS : 0);
+        int length = 0;
+        int skipped = 0;
+        for (int at = from; at < text.length() && at - from < LONGEST_WORD; at++) {
+            char c = text.charAt(at);
+            Node next = node.step(Letterforms.folded(c));
+            if (next == null) {
+                if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {
+                    return;
+                }
+                boolean isWide = c == ' ' && text.charAt(at - 1) == ' ';
+                soFar += isWide ? WIDE_SKIP : c == ' ' ? SKIPPED : SKIPPED / 3;
+                continue;
+            }
+            // where a word goes on across a blank, its letters may be those of the next word
+            skipped = 0;
+            node = next;
+            length++;
+            if (!node.meanings.isEmpty()) {
+                end(from, at + 1, node, soFar, length);
+            }
+        }
+    }
+
+    /** Ends a known word here, where it is one in earnest: more than half of it is printed as it is written. */
+    private void end(int from, int to, Node node, double walked, int length) {
+        double soFar = walked;
+        int confused = 0;
+        int at = from;
+        for (int i = 0; i < length; at++) {
+            char c = text.charAt(at);
+            char written = node.word.charAt(i);
+            if (Letterforms.folded(c) == Letterforms.folded(written)) {
+                boolean isMeant = c == written || (Letterforms.isLetter(c) && Letterforms.isLetter(written));
+                confused += isMeant ? 0 : 1;
+                i++;
+            }
+        }
+        if (confused > 0 && length <= SHORT && node.meanings.stream().allMatch(Meaning.Filler.class::isInstance)) {
+            return;
+        }
+        boolean isFromDigits = from > 0 && isDigit(from) && isDigit(from - 1);
+        if (confused * 2 > length
+                || (length == 1 && confused > 0)
+                || (isFromDigits && isDigitLike(node.word.charAt(0)))) {
+            return;
+        }
+        boolean isInLetters = isLetter(to - 1) && to < text.length() && isLetter(to);
+        boolean isInDigits =
+                isDigit(to - 1) && to < text.length() && (isDigit(to) || (text.charAt(to) == '/' && isDigit(to + 1)));
+        boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
+        boolean isLoneInLetters = length == 1 && isLetter(from) && from > 0 && isLetter(from - 1) && !isBehindNumber;
+        boolean isBetween =
+                length == 1 && isLetter(from) && from > 0 && isDigit(from - 1) && to < text.length() && isDigit(to);
+        boolean isSaid = node.meanings.stream().allMatch(Meaning.Spoken.class::isInstance) && length > 1;
+        boolean isGlued = (from > 0 && isAlphanumeric(from - 1)) || (to < text.length() && isAlphanumeric(to));
+        if (isSaid && isGlued) {
+            return;
+        }
+        if (isLoneInLetters || (length == 1 && isInLetters && SHORT_LETTERS.indexOf(text.charAt(from)) < 0)) {
+            return;
+        }
+        double each = length <= 2 ? CONFUSED_IN_SHORT : CONFUSED;
+        if (!isAlphanumeric(from)) {
+            // a sign that is known is no longer just a sign
+            soFar = SIGN / 2;
+        }
+        reach(
+                from,
+                to,
+                new Step(
+                        from,
+                        Atom.Kind.PHRASE,
+                        0,
+                        node.meanings,
+                        node.word,
+                        soFar
+                                + confused * each
+                                + (isInDigits ? WITHIN_DIGITS : 0)
+                                + (isFromDigits ? NUMBER : 0)
+                                + (isBetween ? WITHIN_DIGITS : 0)));
+    }
+
+    /** A word with signs missing, where only one known word fits it. */
+    void damagedWord(int from) {
+        if (from > 0 && isAlphanumeric(from - 1)) {
+            return;
+        }
+        int to = from;
+        int letters = 0;
+        int gaps = 0;
+        while (to < text.length() && to - from < LONGEST_WORD && (isAlphanumeric(to) || isGapSign(to))) {
+            letters += isLetter(to) ? 1 : 0;
+            gaps += isGapSign(to) ? 1 : 0;
+            to++;
+        }
+        if (gaps == 0 || letters < 2 || gaps > 2) {
+            return;
+        }
+        List<Node> found = new ArrayList<>();
+        wildcards(vocabulary.root, from, to, found);
+        if (found.size() == 1) {
+            Node node = found.get(0);
+            reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, KNOWN + GAP + gaps * GAP));
+        } else {
+            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), UNKNOWN));
+        }
+    }
+
+    private void wildcards(Node node, int at, int to, List<Node> found) {
+        if (at == to) {
+            if (!node.meanings.isEmpty()) {
+                found.add(node);
+            }
+            return;
+        }
+        if (isGapSign(at)) {
+            node.steps().forEach(next -> wildcards(next, at + 1, to, found));
+        } else {
+            Node next = node.step(Letterforms.folded(text.charAt(at)));
+            if (next != null) {
+                wildcards(next, at + 1, to, found);
+            }
+        }
+    }
+
+    void unknown(int from) {
+        if (isDigit(from) && (from == 0 || !isDigit(from - 1))) {
+            int to = from;
+            while (isDigit(to)) {
+                to++;
+            }
+            // longer than any figure
+            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), 2 * CODE));
+        }
+        if (!isLetter(from) || (from > 0 && isLetter(from - 1))) {
+            return;
+        }
+        int to = from;
+        while (to < text.length() && isLetter(to)) {
+            to++;
+        }
+        boolean besideDigit = (from > 0 && isDigit(from - 1)) || (to < text.length() && isDigit(to));
+        double each = UNKNOWN + (besideDigit ? UNKNOWN_BESIDE_DIGIT : 0) + 0.01 * (to - from);
+        reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), each));
+    }
+
+    /** A run of letters and digits, as part numbers and file numbers are. */
+    void code(int from) {
+        if (!isAlphanumeric(from) || (from > 0 && (isAlphanumeric(from - 1) || isCodeSign(from - 1)))) {
+            return;
+        }
+        int to = from;
+        int letters = 0;
+        int digits = 0;
+        while (to < text.length()
+                && to - from < LONGEST_CODE
+                && (isAlphanumeric(to) || (isCodeSign(to) && to + 1 < text.length() && isAlphanumeric(to + 1)))) {
+            letters += isLetter(to) ? 1 : 0;
+            digits += isDigit(to) ? 1 : 0;
+            to++;
+        }
+        if (letters > 0 && digits > 0) {
+            double usual = isBehindName(from) ? NAMED_CODE : CODE;
+            reach(
+                    from,
+                    to,
+                    new Step(
+                            from,
+                            Atom.Kind.CODE,
+                            0,
+                            List.of(),
+                            text.substring(from, to),
+                            usual + Math.max(0, to - from - USUAL_CODE) * CODE_LONGER));
+        }
+    }
+
+    /** Whether the name of a code stands in front of here. */
+    private boolean isBehindName(int from) {
+        int at = from;
+        while (at > 0 && came[at] != null && came[at].meanings().isEmpty() && from - at < USUAL_CODE / 2) {
+            if (came[at].kind() != Atom.Kind.BREAK && came[at].kind() != Atom.Kind.SIGN) {
+                return false;
+            }
+            at = came[at].from();
+        }
+        return at > 0
+                && came[at] != null
+                && came[at].meanings().stream()
+                        .anyMatch(m -> m instanceof Meaning.Name name
+                                && name.field().shape() != null
+                                && name.field().shape().isCode());
+    }
+}
