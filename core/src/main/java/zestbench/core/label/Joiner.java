@@ -32,7 +32,7 @@ final class Joiner {
             int from = at;
             Figure figure = figure();
             Atom first = atoms.get(from);
-            if (figure == null) {
+            if (figure == null || at == from) {
                 at = from + 1;
                 out.add(new Item(
                         first.kind(),
@@ -206,7 +206,7 @@ final class Joiner {
 
     private @Nullable Double said() {
         Double whole = null;
-        if (isPart(at, Part.POINT)) {
+        if (isPart(at, Part.POINT) && isPart(at + 1, Part.DIGIT)) {
             whole = 0.0;
         } else if (isPart(at, Part.SHARE)) {
             return share();

@@ -116,6 +116,7 @@ class LabelsTest {
                 "SPDT DPDT COIL A FLA HZ 50/ /60 PIN 8 pins",
                 "PTC ton - ton 1- 3 ton V V potential relay solid state start kit",
                 "½ ¾ Ω 99999999999999 V A VA pole coil fuse",
+                "point two point hundred and a half of and to over plus minus third point",
             })
     void nothingMakesThemFail(String text) {
         for (Family family : Families.ALL) {
