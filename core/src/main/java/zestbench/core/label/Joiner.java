@@ -10,6 +10,9 @@ import zestbench.core.label.Meaning.Spoken.Part;
 final class Joiner {
     private static final String SIGNS = "/-+÷";
     private static final double HEARD = 0.3;
+    /** No figure of a label has more numbers. */
+    private static final int MOST_JOINED = 12;
+
     private static final double FIRST_YEAR = 1970;
     private static final double LAST_YEAR = 2060;
 
@@ -83,7 +86,7 @@ final class Joiner {
         numbers.add(number);
         while (true) {
             int back = at;
-            char join = join();
+            char join = numbers.size() < MOST_JOINED ? join() : 0;
             Double next = join == 0 ? null : number();
             if (next == null) {
                 at = back;
