@@ -116,6 +116,7 @@ public final class CapacitorLabel {
                     "common|c|common center|universal|multi section|protected|protege|intermittent duty only",
                     "oil filled|no pcb|no pcbs|bulged top|it says|condenser fan motor|motor|stray|microfarads",
                     "somebody put|want to go back to the plate")
+            .physics(CapacitorSettling::against)
             .finish(CapacitorSettling::finish);
 
     private CapacitorLabel() {}

@@ -12,14 +12,36 @@ import zestbench.core.value.Value;
 /** What follows from what was read off a capacitor, and what is to be asked. */
 final class CapacitorSettling {
     private static final String DUTY = "duty";
+    private static final String FIRST_SECTION = "sections[0]." + CapacitorLabel.MICROFARADS;
     private static final double SURELY_RUN_VOLTS = 370;
     private static final double USUAL_VOLTS = 440;
+    private static final double TURNED = 0.6;
     /** Hours of life of the classes A to D of IEC 60252-1. */
     private static final Map<Double, String> CLASSES = Map.of(30_000.0, "A", 10_000.0, "B", 3_000.0, "C", 1_000.0, "D");
 
     private CapacitorSettling() {}
 
+    /** The compressor's section is the larger one. [practice] */
+    static double against(Taking taking) {
+        double herm = taking.number(CapacitorLabel.HERM);
+        double fan = taking.number(CapacitorLabel.FAN);
+        double most = Double.isNaN(fan) ? 0 : fan;
+        double least = Double.POSITIVE_INFINITY;
+        for (Map<String, Value> part : taking.rows(CapacitorLabel.PARTS)) {
+            double microfarads = Taking.number(part, CapacitorLabel.MICROFARADS);
+            most = Double.isNaN(herm) ? most : Math.max(most, microfarads);
+            least = Math.min(least, microfarads);
+        }
+        boolean isHermSmall = !Double.isNaN(herm) && most > herm;
+        boolean isFanLarge = !Double.isNaN(fan) && Double.isNaN(herm) && least < fan;
+        return isHermSmall || isFanLarge ? TURNED : 0;
+    }
+
     static void finish(Taking taking) {
+        taking.move(CapacitorLabel.HERM, FIRST_SECTION);
+        taking.move(CapacitorLabel.FAN, "sections[1]." + CapacitorLabel.MICROFARADS);
+        taking.move(CapacitorLabel.PARTS + "[0]." + CapacitorLabel.MICROFARADS, FIRST_SECTION);
+        taking.move(CapacitorLabel.RATED + "[0]." + CapacitorLabel.VOLTS, CapacitorLabel.VOLTS);
         volts(taking);
         List<Map<String, Value>> sections = sections(taking);
         boolean isStart = taking.has(CapacitorLabel.LOW) || taking.has(CapacitorLabel.HIGH);
@@ -108,7 +130,17 @@ final class CapacitorSettling {
             }
             taking.remove(name);
         }
-        if (named.isEmpty() && parts.size() == 2) {
+        if (named.size() == 1 && parts.size() == 1) {
+            // one of two sections has its name, so that the other is told
+            String other = named.containsKey(CapacitorLabel.HERM) ? CapacitorLabel.FAN : CapacitorLabel.HERM;
+            String key = parts.keySet().iterator().next();
+            named.put(other, Objects.requireNonNull(parts.remove(key)));
+            taking.move(key, other);
+            add(taking, out, "terminal", "HERM", CapacitorLabel.HERM, named);
+            add(taking, out, "terminal", "FAN", CapacitorLabel.FAN, named);
+            taking.move(
+                    key, "sections[" + (other.equals(CapacitorLabel.HERM) ? 0 : 1) + "]." + CapacitorLabel.MICROFARADS);
+        } else if (named.isEmpty() && parts.size() == 2) {
             List<String> keys = new ArrayList<>(parts.keySet());
             keys.sort(Comparator.comparingDouble(k -> -((Value.Num) Objects.requireNonNull(parts.get(k))).number()));
             add(taking, out, "terminal", "HERM", keys.get(0), parts);

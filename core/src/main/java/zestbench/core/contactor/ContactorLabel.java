@@ -24,6 +24,10 @@ public final class ContactorLabel {
     private static final String RATINGS = "ratings";
     private static final double TOP_AMPS = 800;
 
+    private static final double LEAST_LOCKED = 2.5;
+    private static final double MOST_LOCKED = 10;
+    private static final double UNLIKELY = 0.5;
+
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
             .hasAnyOf("poles|fullLoadAmps|lockedRotorAmps|resistiveAmps")
             .tells(
@@ -94,7 +98,21 @@ public final class ContactorLabel {
             .field(of("coilHoldingVoltAmps", Shapes.number(1, 200, Unit.VOLT_AMPS), "holding|sealed|seal|hold"))
             .field(of("coilInrushVoltAmps", Shapes.number(1, 2000, Unit.VOLT_AMPS), "inrush|pull in|pickup"))
             .foreign("ui|uimp|ith|max|kv|kw|p/n|sccr|torque|coil torque|line/load")
+            .physics(ContactorLabel::against)
             .finish(ContactorLabel::finish);
+
+    /** A motor draws three to eight times its running amps while it stands; what is resistive may be more. [practice] */
+    private static double against(Taking taking) {
+        double cost = 0;
+        for (Map<String, Value> row : taking.rows(RATINGS)) {
+            double running = Taking.number(row, "fullLoadAmps");
+            double ratio = Taking.number(row, "lockedRotorAmps") / running;
+            cost += ratio < LEAST_LOCKED || ratio > MOST_LOCKED ? UNLIKELY : 0;
+            double resistive = Taking.number(row, "resistiveAmps");
+            cost += resistive < running ? UNLIKELY : 0;
+        }
+        return cost;
+    }
 
     private ContactorLabel() {}
 
@@ -112,6 +130,9 @@ public final class ContactorLabel {
     }
 
     private static void finish(Taking taking) {
+        for (String name : List.of("fullLoadAmps", "lockedRotorAmps", "resistiveAmps", "lineVolts")) {
+            taking.move(RATINGS + "[0]." + name, name);
+        }
         if (taking.number("poles") == 1.5) {
             taking.set("poles", Value.of(1));
             taking.set("shunt", Value.of(true));

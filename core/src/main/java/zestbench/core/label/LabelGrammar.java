@@ -7,6 +7,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** What the labels of one family can say, declared: its fields, and the words that go with them. */
 public final class LabelGrammar {
@@ -130,6 +132,7 @@ public final class LabelGrammar {
     private final Set<String> core = new HashSet<>();
     private final List<LabelField> bare = new ArrayList<>();
     private Finish finish = taken -> {};
+    private @Nullable ToDoubleFunction<Taking> physics;
 
     /** Turns what was taken into the fields of a spec, where that needs more than setting them. */
     public interface Finish {
@@ -213,6 +216,16 @@ public final class LabelGrammar {
             vocabulary.add(word, new Meaning.Spoken(Meaning.Spoken.Part.DIGIT, figure));
         }
         return this;
+    }
+
+    /** What the figures of a reading speak against it, from 0: it ranks readings and makes none. */
+    public LabelGrammar physics(ToDoubleFunction<Taking> law) {
+        this.physics = law;
+        return this;
+    }
+
+    double against(List<Taken> taken) {
+        return physics == null ? 0 : physics.applyAsDouble(new Taking(taken));
     }
 
     public LabelGrammar finish(Finish last) {

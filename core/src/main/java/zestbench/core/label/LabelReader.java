@@ -31,6 +31,8 @@ public final class LabelReader {
 
     private static final double UNUSUAL = 1;
     private static final double SILENT = 0.15;
+    /** So many of the cheapest readings are held against physics. */
+    private static final int JUDGED = 40;
     /** Digits with a blank between them, which may be one number. */
     private static final Pattern SPLIT = Pattern.compile("[0-9oils.,] [0-9oils.,]");
 
@@ -72,7 +74,11 @@ public final class LabelReader {
         return Optional.ofNullable(best).map(g -> read(g, text));
     }
 
-    private record Whole(List<Item> items, Hypothesis state, double cost) {}
+    private record Whole(List<Item> items, Hypothesis state, double cost, double against) {
+        double ranked() {
+            return cost + against;
+        }
+    }
 
     private Scored run() {
         String plain = Letterforms.plain(text);
@@ -83,11 +89,17 @@ public final class LabelReader {
             for (List<Item> order : Layouts.of(items)) {
                 double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? 0.3 : 0);
                 for (Hypothesis state : Assignment.readings(grammar, order, text)) {
-                    all.add(new Whole(order, state, state.cost + cut));
+                    all.add(new Whole(order, state, state.cost + cut, 0));
                 }
             }
         }
         all.sort(Comparator.comparingDouble(Whole::cost));
+        for (int i = 0; i < Math.min(JUDGED, all.size()); i++) {
+            Whole whole = all.get(i);
+            double against = grammar.against(inOrder(whole.state().taken));
+            all.set(i, new Whole(whole.items(), whole.state(), whole.cost(), against));
+        }
+        all.sort(Comparator.comparingDouble(Whole::ranked));
         Whole best = all.get(0);
         long named = best.items().stream()
                 .filter(i -> i.meanings().stream().anyMatch(Meaning.Tells.class::isInstance))
@@ -146,7 +158,7 @@ public final class LabelReader {
     /** For each field, how much dearer the cheapest reading is that says something else of it. */
     private static Map<String, Double> margins(List<Whole> all, List<Taken> taken) {
         Map<String, Double> out = new LinkedHashMap<>();
-        double best = all.get(0).cost();
+        double best = all.get(0).ranked();
         List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
         for (Taken each : taken) {
             for (int i = 0; i < all.size(); i++) {
@@ -154,7 +166,7 @@ public final class LabelReader {
                 Value value = said.get(i).get(each.key());
                 if (!Objects.equals(value, each.value())) {
                     // a reading that leaves it out says nothing else of it
-                    double more = other.cost() - best + (value == null ? SILENT : 0);
+                    double more = other.ranked() - best + (value == null ? SILENT : 0);
                     out.merge(each.key(), more, Math::min);
                 }
             }
@@ -211,6 +223,7 @@ public final class LabelReader {
     private void doubts(List<Whole> all, List<Taken> taken, Map<String, Double> margins, Taking taking, Whole best) {
         for (Taken each : taken) {
             Item item = best.items().get(each.figure());
+            bothSaid(best, each, taking);
             if (each.value() != null && isConfused(item)) {
                 String printed = text.substring(item.start(), item.end());
                 taking.doubt(
@@ -225,6 +238,24 @@ public final class LabelReader {
                         .findFirst()
                         .orElse(null);
                 taking.doubt(each.key(), "this can be read in another way: compare with the label", other);
+            }
+        }
+    }
+
+    /** A label that says two things of one, each in a word of its own, is believed in neither without a look. */
+    private static void bothSaid(Whole best, Taken taken, Taking taking) {
+        Item item = best.items().get(taken.figure());
+        if (item.isFigure() || !taken.group().isEmpty()) {
+            return;
+        }
+        for (Item other : best.items()) {
+            for (Meaning meaning : other.meanings()) {
+                if (other.start() != item.start()
+                        && meaning instanceof Meaning.Choice choice
+                        && choice.field().path().equals(taken.path())
+                        && !choice.value().equals(taken.value())) {
+                    taking.doubt(taken.key(), "the label says two things of it: compare with the part", choice.value());
+                }
             }
         }
     }

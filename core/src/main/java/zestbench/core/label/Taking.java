@@ -59,6 +59,11 @@ public final class Taking {
         return fields.entrySet();
     }
 
+    /** A figure of a row; NaN where it has none. */
+    public static double number(Map<String, Value> row, String path) {
+        return row.get(path) instanceof Value.Num num ? num.number() : Double.NaN;
+    }
+
     /** The unit that was printed with a field; null where none was. */
     public @Nullable Unit unit(String path) {
         return units.get(path);

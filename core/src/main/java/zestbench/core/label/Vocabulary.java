@@ -43,6 +43,20 @@ final class Vocabulary {
             return next[count++];
         }
 
+        /** The one thing that every word from here on stands for; null where they stand for several. */
+        @Nullable
+        Node only() {
+            Node found = meanings.isEmpty() ? null : this;
+            for (Node step : steps()) {
+                Node below = step.only();
+                if (below == null || (found != null && !below.meanings.get(0).equals(found.meanings.get(0)))) {
+                    return null;
+                }
+                found = below;
+            }
+            return found;
+        }
+
         List<Node> steps() {
             return Arrays.asList(next).subList(0, count);
         }

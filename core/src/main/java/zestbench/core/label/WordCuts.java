@@ -29,6 +29,9 @@ final class WordCuts extends Cuts {
     private static final int LONGEST_CODE = 40;
     private static final String SHORT_LETTERS = "acvwfhp";
 
+    /** So many letters of a word that breaks off tell it, where only one word goes on from them. */
+    private static final int LEAST_OF_BROKEN = 5;
+
     WordCuts(Ways ways) {
         super(ways);
     }
@@ -42,6 +45,10 @@ final class WordCuts extends Cuts {
         int skipped = 0;
         for (int at = from; at < text.length() && at - from < LONGEST_WORD; at++) {
             char c = text.charAt(at);
+            Node broken = length >= LEAST_OF_BROKEN && text.startsWith("..", at) ? node.only() : null;
+            if (broken != null) {
+                reach(from, at + 2, new Step(from, Atom.Kind.PHRASE, 0, broken.meanings, broken.word, soFar + 2 * GAP));
+            }
             Node next = node.step(Letterforms.folded(c));
             if (next == null) {
                 if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {

@@ -16,6 +16,8 @@ final class MotorSettling {
         List<Value> speeds = new ArrayList<>();
         List<Value> amps = new ArrayList<>();
         List<Map<String, Value>> steps = taking.rows("steps");
+        taking.move("steps[0].rpm", "rpm");
+        taking.move("steps[0].amps", "fullLoadAmps");
         for (int i = 0; i < steps.size(); i++) {
             Map<String, Value> step = steps.get(i);
             taking.move("steps[" + i + "].rpm", "rpm");

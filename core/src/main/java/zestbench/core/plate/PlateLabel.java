@@ -3,11 +3,13 @@ package zestbench.core.plate;
 import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
+import java.util.Map;
 import zestbench.core.label.LabelField;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
 import zestbench.core.label.Shapes;
+import zestbench.core.label.Taking;
 import zestbench.core.label.Unit;
 import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
@@ -31,7 +33,22 @@ public final class PlateLabel {
         10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300
     };
 
+    private static final double LEAST_LOCKED = 2.5;
+    private static final double MOST_LOCKED = 10;
+    private static final double UNLIKELY = 0.5;
+
     public static final LabelGrammar GRAMMAR = grammar();
+
+    /** A motor draws three to eight times its running amps while it stands. [practice] */
+    private static double against(Taking taking) {
+        double cost = 0;
+        for (Map<String, Value> row : taking.rows(COMPRESSORS)) {
+            double running = Taking.number(row, "ratedLoadAmps");
+            double ratio = Taking.number(row, "lockedRotorAmps") / running;
+            cost += ratio < LEAST_LOCKED || ratio > MOST_LOCKED ? UNLIKELY : 0;
+        }
+        return cost;
+    }
 
     private PlateLabel() {}
 
@@ -220,6 +237,7 @@ public final class PlateLabel {
                 .says(10, "oct|october")
                 .says(11, "nov|november")
                 .says(12, "dec|december")
+                .physics(PlateLabel::against)
                 .finish(PlateSettling::finish);
         for (String group : new String[] {"", COMPRESSORS, OUTDOOR, INDOOR, HEATER}) {
             supply(grammar, group);

@@ -105,6 +105,40 @@ class LabelsTest {
                 .anyMatch(d -> d.field().equals("fullLoadAmps") && Value.of(30).equals(d.suggest()));
     }
 
+    @ParameterizedTest(name = "{1}: {2} is asked")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "contactor | 2 POLE FLA 3_ COIL 24V | fullLoadAmps",
+                "contactor | 2 POLE 1?0 LRA 30 FLA COIL 24V | lockedRotorAmps",
+                "motor | 1/4 HP 1075 RPM CW LE, ROTATION CCW | rotation",
+                "unit-plate | MODEL HW036 R-22 OR R-410A RLA 16.7 | refrigerant",
+                "fuse | CLASS RK5 3O A 250 V | amps",
+            })
+    void whatIsDamagedOrSaidTwiceIsAsked(String kind, String label, String field) {
+        LabelRead read = Families.read(kind, label);
+        assertThat(read.doubts()).extracting(LabelRead.Doubt::field).contains(field);
+    }
+
+    /** The traps of labels that name a figure on either side. */
+    @ParameterizedTest(name = "{1}")
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "contactor | 2 POLE 30 FLA 180 LRA 240 V, COIL 24 V 50/60 HZ | poles=2 coilVolts=[24] coilHertz=[50,60] fullLoadAmps=30 lockedRotorAmps=180 lineVolts=240",
+                "contactor | COIL VOLTAGE 24 50/60HZ 2P 30FLA 150LRA 240V | poles=2 coilVolts=[24] coilHertz=[50,60] fullLoadAmps=30 lockedRotorAmps=150 lineVolts=240",
+                "contactor | 2P 40FLA 50RES 240LRA 24V COIL | poles=2 coilVolts=[24] fullLoadAmps=40 lockedRotorAmps=240 resistiveAmps=50",
+                "contactor | 24V COIL 30FLA 2 POLE | poles=2 coilVolts=[24] fullLoadAmps=30",
+                "contactor | F.L.A. 30 L.R.A. 150 2 POLE COIL 24V | poles=2 coilVolts=[24] fullLoadAmps=30 lockedRotorAmps=150",
+                "relay | 24VAC COIL 10A 240VAC SPDT | coilVolts=[24] contacts=SPDT contactAmps=10 contactVolts=240",
+                "motor | FLA 1.9 HP 1/4 RPM 1075 V 230 | horsepower=0.25 volts=[230] fullLoadAmps=[1.9] rpm=[1075]",
+                "capacitor | 45 µF ±5 440V HERM 5 µF FAN | duty=run sections=[HERM:45,FAN:5] volts=440 tolerancePlusPercent=5 toleranceMinusPercent=5",
+                "transformer | 40VA SEC 24V COM BLACK 120 WHITE 208 RED 240 ORANGE | voltAmps=40 primaryVolts=[120,208,240] secondaryVolts=24 leads=[BLACK:0,WHITE:120,RED:208,ORANGE:240] windings=TAPPED",
+            })
+    void eachFigureGoesToTheNameItBelongsTo(String kind, String label, String fields) {
+        assertThat(text(Families.read(kind, label), kind)).isEqualTo(fields);
+    }
+
     /** No text makes a reader fail, every piece is a slice of the text, and nothing is read twice. */
     @ParameterizedTest
     @CsvSource(
