@@ -1,11 +1,17 @@
 <script setup lang="ts">
+import { onMounted, useTemplateRef } from 'vue'
+
 /** Two people changed the same: what stands, what was given, one tap on either. */
 defineProps<{ words: string; now: string; given: string }>()
 defineEmits<{ leave: []; insist: [] }>()
+
+/** The question comes to where it is seen, above what is fixed at the foot of a phone. */
+const box = useTemplateRef<HTMLElement>('box')
+onMounted(() => box.value?.scrollIntoView?.({ block: 'center' }))
 </script>
 
 <template>
-  <div class="both zb-caution" role="alert">
+  <div ref="box" class="both zb-caution" role="alert">
     <p>
       <b>{{ words }}</b>
     </p>

@@ -114,8 +114,8 @@ public final class CapacitorLabel {
                     "date code|15k|2w|hp|rpm")
             .fillers(
                     "common|c|common center|universal|multi section|protected|protege|intermittent duty only",
-                    "oil filled|no pcb|no pcbs|bulged top|it says|condenser fan motor|motor|stray|microfarads",
-                    "somebody put|want to go back to the plate")
+                    "oil filled|no pcb|no pcbs|condenser fan motor|motor|microfarads",
+                    "want to go back to the plate")
             .physics(CapacitorSettling::against)
             .finish(CapacitorSettling::finish);
 

@@ -61,9 +61,7 @@ public final class FuseLabel {
                     interrupting()))
             .field(of("bodyDiameterInches", FuseLabel::body).bare(0).alone(0))
             .foreign("sccr|kit contains|contains|lot")
-            .fillers(
-                    "or less|non renewable|renewable|blown|both blown|kit|tan|control board|had a rubbed wire",
-                    "element|type s|gg|l|h|s");
+            .fillers("or less|non renewable|renewable|blown|kit|control board", "element|type s|gg|l|h|s");
 
     private FuseLabel() {}
 

@@ -56,9 +56,7 @@ public final class LabelGrammar {
             "type no",
             "ser",
             "serial",
-            "q.a.",
             "qa",
-            "module prog",
             "starts per hour",
             "case size",
             "current");

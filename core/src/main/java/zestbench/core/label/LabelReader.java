@@ -62,16 +62,19 @@ public final class LabelReader {
     /** The reading of the grammar that explains most of a text; empty where none does, or too little speaks for it. */
     public static Optional<LabelRead> told(List<LabelGrammar> grammars, String text) {
         String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
-        LabelGrammar best = null;
-        double least = Double.POSITIVE_INFINITY;
+        LabelGrammar kind = null;
+        Scored best = null;
         for (LabelGrammar grammar : grammars) {
             Scored scored = new LabelReader(grammar, looks).run();
-            if (scored.evidence() >= ENOUGH && scored.cost() < least) {
-                least = scored.cost();
-                best = grammar;
+            if (scored.evidence() >= ENOUGH && (best == null || scored.cost() < best.cost())) {
+                best = scored;
+                kind = grammar;
             }
         }
-        return Optional.ofNullable(best).map(g -> read(g, text));
+        if (best == null || kind == null) {
+            return Optional.empty();
+        }
+        return Optional.of(looks.length() == text.length() ? best.read() : read(kind, text));
     }
 
     private record Whole(List<Item> items, Hypothesis state, double cost, double against) {

@@ -143,11 +143,11 @@ public final class MotorLabel {
                     .by("horizontal", "horizontal"))
             .foreign(
                     "code|kva code|kvar|max kvar|nema nom. eff.|eff|nom eff|pf|cos ø|cos|wt|de|ode|oil sae",
-                    "mtr ref|ref|impedance|module prog|q.a.|rise|spec|duty|time")
+                    "mtr ref|ref|impedance|rise|spec|duty|time")
             .fillers(
-                    "air over|impedance protected|wait 5 minutes before opening|with module|every year|company",
+                    "air over|impedance protected|with module|company",
                     "motor|black|blue|red|brown|white|high|med|low|hi|lo|medium|yellow|orange|purple|to capacitor",
-                    "brown/white|see plug|leads|constant|on truck|cont|continuous|air|rotation|for|th|w/")
+                    "brown/white|see plug|leads|constant|cont|continuous|air|rotation|for|th|w/")
             .finish(MotorSettling::finish);
 
     private MotorLabel() {}

@@ -61,7 +61,7 @@ public final class RelayLabel {
                     .bare(0))
             .field(told("base").by("8 PIN", "octal base"))
             .foreign("lra|locked rotor amps|current|va|amb|ma|blade|blades|torque")
-            .fillers("plug in|plug-in|octal base|time to swap the")
+            .fillers("plug in|plug-in|octal base")
             .finish(RelayLabel::finish);
 
     private RelayLabel() {}
