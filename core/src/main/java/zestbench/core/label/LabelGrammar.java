@@ -266,15 +266,17 @@ public final class LabelGrammar {
         return marks.getOrDefault(group, 0L);
     }
 
-    /** The number of a path, by which it is marked as filled. */
-    int path(String path) {
+    /** The number of a path, by which it is marked as filled; labels are read side by side, and a shape may tell a new one. */
+    synchronized int path(String path) {
         Integer known = paths.get(path);
         if (known != null) {
             return known;
         }
-        int next = paths.size() % Long.SIZE;
-        paths.put(path, next);
-        return next;
+        if (paths.size() == Long.SIZE) {
+            throw new IllegalStateException("a grammar has at most " + Long.SIZE + " paths: " + path);
+        }
+        paths.put(path, paths.size());
+        return paths.size() - 1;
     }
 
     /** The fields as declared, for whoever lists the words that are known. */

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import zestbench.core.Families;
@@ -66,6 +67,22 @@ class LabelPropertiesTest {
             assertThat(noisy.fields()).as("seed " + seed + ": " + text).isEqualTo(clear.fields());
         }
         assertThat(raised).isZero();
+    }
+
+    @Test
+    void labelsReadSideBySideAreReadAsOneAfterAnother() {
+        List<String> kinds = List.of("capacitor", "motor", "contactor", "relay", "fuse", "transformer", "unit-plate");
+        List<String> labels = new ArrayList<>();
+        for (int seed = 1; seed <= 80; seed++) {
+            Random random = new Random(seed);
+            labels.add(new PrintedLabel(random).text(entries(kinds.get(seed % kinds.size()), random)));
+        }
+        List<LabelRead> together = labels.parallelStream()
+                .map(label -> Families.read(Families.AUTO, label))
+                .toList();
+        for (int i = 0; i < labels.size(); i++) {
+            assertThat(together.get(i)).as(labels.get(i)).isEqualTo(Families.read(Families.AUTO, labels.get(i)));
+        }
     }
 
     private static String value(Value.Fields fields, String path) {
