@@ -3,7 +3,9 @@ package zestbench.core.label;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import zestbench.core.label.Shape.Told;
 
@@ -19,12 +21,15 @@ final class Assignment {
     /** A reading that is so much dearer than the best is not gone on with. */
     private static final double HOPELESS = 5;
 
+    private static final Comparator<Hypothesis> CHEAPEST_FIRST = (a, b) -> Double.compare(a.cost, b.cost);
+
     private final LabelGrammar grammar;
     private final List<Item> items;
     private List<Hypothesis> beam = new ArrayList<>();
 
     private final Closings closings;
     private final int width;
+    private final Map<Meaning.Choice, Candidate> chosen = new IdentityHashMap<>();
 
     private Assignment(LabelGrammar grammar, List<Item> items, String text) {
         this.closings = new Closings(grammar, items, text);
@@ -59,11 +64,21 @@ final class Assignment {
     }
 
     private List<Hypothesis> best(List<Hypothesis> all) {
-        all.sort(Comparator.comparingDouble(s -> s.cost));
-        List<Hypothesis> out = new ArrayList<>();
-        Set<Long> seen = new HashSet<>();
+        double cheapest = Double.MAX_VALUE;
         for (Hypothesis state : all) {
-            if (out.size() >= width || state.cost > all.get(0).cost + HOPELESS) {
+            cheapest = Math.min(cheapest, state.cost);
+        }
+        List<Hypothesis> hopeful = new ArrayList<>(all.size());
+        for (Hypothesis state : all) {
+            if (state.cost <= cheapest + HOPELESS) {
+                hopeful.add(state);
+            }
+        }
+        hopeful.sort(CHEAPEST_FIRST);
+        List<Hypothesis> out = new ArrayList<>(width);
+        Set<Long> seen = new HashSet<>();
+        for (Hypothesis state : hopeful) {
+            if (out.size() >= width) {
                 break;
             }
             if (seen.add(state.key())) {
@@ -201,9 +216,7 @@ final class Assignment {
             Hypothesis bound = about(state.copy(), i);
             bound.openName = i;
             bound.openFar += items.get(i).isForeign() ? Costs.FOREIGN_BEHIND : Costs.BEHIND;
-            for (Hypothesis closed : closings.of(bound)) {
-                next.add(closed);
-            }
+            next.addAll(closings.once(bound));
         }
         for (Hypothesis closed : closings.of(state)) {
             boolean isSame = closed.name >= 0 && areSame(closed.name, i);
@@ -240,7 +253,8 @@ final class Assignment {
         if (told.name >= 0 && isNamed(told.name, field)) {
             told.name = -1;
         }
-        Candidate candidate = Candidate.of(grammar, field, List.of(new Told(field.path(), choice.value())), null, 0);
+        Candidate candidate = chosen.computeIfAbsent(
+                choice, word -> Candidate.of(grammar, field, List.of(new Told(field.path(), word.value())), null, 0));
         for (Hypothesis next : told.took(grammar, candidate, false, -1, i, i)) {
             next.openFar += Costs.WORD_BETWEEN / 2;
             out.add(next);

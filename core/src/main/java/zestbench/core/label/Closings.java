@@ -33,14 +33,15 @@ final class Closings {
             return List.of(state.copy());
         }
         if (state.closings == null) {
-            state.closings = closings(state);
+            state.closings = once(state);
         }
         List<Hypothesis> out = new ArrayList<>(state.closings.size());
         state.closings.forEach(s -> out.add(s.copy()));
         return out;
     }
 
-    private List<Hypothesis> closings(Hypothesis state) {
+    /** The same for a reading that is asked only once. */
+    List<Hypothesis> once(Hypothesis state) {
         List<Hypothesis> out = new ArrayList<>();
         Item item = items.get(state.open);
         boolean isNamed = state.openName >= 0;

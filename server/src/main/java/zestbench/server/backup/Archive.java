@@ -75,6 +75,8 @@ final class Archive {
             database.setTransactionIsolation(isolation);
             database.setAutoCommit(wasAutomatic);
         }
+        // a photo does not get smaller, only slower
+        zip.setLevel(Deflater.NO_COMPRESSION);
         if (Files.isDirectory(photos)) {
             try (Stream<Path> all = Files.list(photos)) {
                 for (Path photo : (Iterable<Path>) all::iterator) {

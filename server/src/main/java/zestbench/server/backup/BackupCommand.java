@@ -14,6 +14,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Optional;
+import org.springframework.boot.logging.LoggingSystem;
 import zestbench.server.data.DataFolder;
 import zestbench.server.data.Running;
 import zestbench.server.security.InnerPass;
@@ -24,6 +25,8 @@ public final class BackupCommand {
 
     /** @param arguments what to do, the archive, the data folder */
     public static void main(String[] arguments) throws InterruptedException {
+        // what the libraries tell is for a bench that runs; here one line says what became of it
+        LoggingSystem.get(BackupCommand.class.getClassLoader()).beforeInitialize();
         Path archive = Path.of(arguments[1]);
         Path data = Path.of(arguments[2]);
         try {
