@@ -174,6 +174,7 @@ class EndOfCallTest {
     void theTruckIsKeptByTappingByLabelAndByFile() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
             at.go("/truck");
+            at.page.getByLabel("Find by rating").waitFor();
             at.page.keyboard().press("/");
             at.page.locator(".quick input").fill("12.5 MFD 370 VAC ±6%");
             at.page.keyboard().press("Enter");
