@@ -72,6 +72,7 @@ const wordsOf = (key: string, value: string) =>
         <BothValues
           v-if="clash"
           :words="clash.words"
+          :of="view?.schools.find((s) => s.key === asked.key)?.question"
           :now="wordsOf(asked.key, inForce(clash.now.rules, asked.key))"
           :given="wordsOf(asked.key, asked.value)"
           @leave="leave"

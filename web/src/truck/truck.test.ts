@@ -99,13 +99,13 @@ describe('the truck', () => {
     await flushPromises()
     expect(view.find('[role=alert]').text()).toContain('CP-1 was changed meanwhile.')
     expect(view.find('.number').text(), 'what was known before').toBe('2')
-    await button(view, 'Change to 3')?.trigger('click')
+    await button(view, 'Change to: 3')?.trigger('click')
     await flushPromises()
     expect(sent.filter((s) => s.method === 'PUT').map((s) => s.json)).toEqual([
       { quantity: 3, version: 3 },
       { quantity: 3, version: 9 },
     ])
-    await button(view, 'Leave 7')?.trigger('click')
+    await button(view, 'Leave: 7')?.trigger('click')
     expect(view.find('.number').text()).toBe('7')
     expect(view.find('[role=alert]').exists()).toBe(false)
   })

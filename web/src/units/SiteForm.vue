@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { RecordView } from '@/api/types'
 import BothValues from '@/shared/BothValues.vue'
@@ -40,8 +40,15 @@ function leave() {
   settle()
   isOpen.value = false
 }
-const inWords = (feet: number, given: Partial<Record<string, string>>) =>
-  [`${feet} ft`, ...DATES.map((d) => `${d.title} ${asDay(given[d.key] || undefined)}`)].join(', ')
+type Site = Pick<RecordView['site'], 'altitudeFeet' | 'warranty'>
+/** What one says of a site that the other does not. */
+function inWords(one: Site, other: Site) {
+  const dates = DATES.filter((d) => (one.warranty[d.key] || '') !== (other.warranty[d.key] || '')).map(
+    (d) => `${d.title} ${asDay(one.warranty[d.key] || undefined)}`,
+  )
+  return [...(one.altitudeFeet === other.altitudeFeet ? [] : [`${one.altitudeFeet} ft`]), ...dates].join(', ')
+}
+const typed = computed<Site>(() => ({ altitudeFeet: Number(altitude.value || 0), warranty: dates.value }))
 </script>
 
 <template>
@@ -72,8 +79,8 @@ const inWords = (feet: number, given: Partial<Record<string, string>>) =>
       <BothValues
         v-if="clash"
         :words="clash.words"
-        :now="inWords(clash.now.altitudeFeet, clash.now.warranty)"
-        :given="inWords(Number(altitude || 0), dates)"
+        :now="inWords(clash.now, typed)"
+        :given="inWords(typed, clash.now)"
         @leave="leave"
         @insist="clash.insist"
       />

@@ -34,7 +34,8 @@ public final class LabelReader {
     /** So many of the cheapest readings are held against physics. */
     private static final int JUDGED = 40;
     /** Digits with a blank between them, which may be one number. */
-    private static final Pattern SPLIT = Pattern.compile("[0-9oils.,] [0-9oils.,]");
+    private static final Pattern SPLIT =
+            Pattern.compile("[0-9.,] +[0-9.,]|[0-9] +[oilszb](?![a-z])|(?<![a-z])[oilszb] +[0-9]");
 
     private static final double CLOSE = 0.6;
     /** A name so near its figure is cited along with it, in signs. */
