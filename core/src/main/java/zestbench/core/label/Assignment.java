@@ -19,7 +19,7 @@ final class Assignment {
     /** Readings by items: what is longer than any label is read with fewer readings side by side. */
     private static final int WORK = 3_500;
     /** A reading that is so much dearer than the best is not gone on with. */
-    private static final double HOPELESS = 5;
+    private static final double HOPELESS = 3;
 
     private static final Comparator<Hypothesis> CHEAPEST_FIRST = (a, b) -> Double.compare(a.cost, b.cost);
 

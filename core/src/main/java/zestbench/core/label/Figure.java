@@ -19,7 +19,12 @@ public record Figure(List<Double> numbers, String joins, boolean isSigned) {
 
     /** Whether a digit of any of its numbers is missing. */
     public boolean hasGap() {
-        return numbers.stream().anyMatch(n -> n.isNaN());
+        for (Double number : numbers) {
+            if (number.isNaN()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public int size() {
