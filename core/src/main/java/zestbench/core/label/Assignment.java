@@ -15,7 +15,7 @@ import zestbench.core.label.Shape.Told;
  */
 final class Assignment {
     private static final int WIDEST = 40;
-    private static final int NARROWEST = 2;
+    private static final int NARROWEST = 1;
     /** Readings by items: what is longer than any label is read with fewer readings side by side. */
     private static final int WORK = 3_500;
     /** A reading that is so much dearer than the best is not gone on with. */

@@ -20,7 +20,7 @@ import zestbench.core.value.Value;
 /** Reads a text as a label of one grammar: cuts it, lays it out, and takes the cheapest reading of the whole. */
 public final class LabelReader {
     /** So many characters tell what a text is a label of; no label has as many. */
-    private static final int LOOKED_AT = 2_000;
+    private static final int LOOKED_AT = 800;
 
     private static final int ENOUGH = 2;
     private static final double NAMED = 1.2;
@@ -129,7 +129,8 @@ public final class LabelReader {
         Whole best = all.get(0);
         List<Taken> taken = inOrder(best.state().taken);
         Taking taking = new Taking(taken);
-        Map<String, Double> margins = margins(all, taken);
+        List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
+        Map<String, Double> margins = margins(all, said, taken);
         List<Piece> pieces = new ArrayList<>();
         for (Taken each : taken) {
             if (each.value() != null) {
@@ -137,7 +138,7 @@ public final class LabelReader {
             }
         }
         grammar.finishing().finish(taking);
-        doubts(all, taken, margins, taking, best);
+        doubts(said, taken, margins, taking, best);
         pieces.replaceAll(p -> new Piece(taking.pathOf(p.field()), p.text(), p.start(), p.end(), p.sure()));
         pieces.sort(Comparator.comparingInt(Piece::start));
         double sure = pieces.stream().mapToDouble(Piece::sure).min().orElse(0);
@@ -160,10 +161,9 @@ public final class LabelReader {
     }
 
     /** For each field, how much dearer the cheapest reading is that says something else of it. */
-    private static Map<String, Double> margins(List<Whole> all, List<Taken> taken) {
+    private static Map<String, Double> margins(List<Whole> all, List<Map<String, Value>> said, List<Taken> taken) {
         Map<String, Double> out = new LinkedHashMap<>();
         double best = all.get(0).ranked();
-        List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
         for (Taken each : taken) {
             for (int i = 0; i < all.size(); i++) {
                 Whole other = all.get(i);
@@ -190,16 +190,6 @@ public final class LabelReader {
         return out;
     }
 
-    private static @Nullable Value value(Whole candidate, String key) {
-        Value value = null;
-        for (Taken at = candidate.state().taken; at != null; at = at.before()) {
-            if (at.key().equals(key)) {
-                value = at.value();
-            }
-        }
-        return value;
-    }
-
     private Piece piece(Whole best, Taken each, double sure) {
         Item figure = best.items().get(each.figure());
         int start = figure.start();
@@ -224,7 +214,8 @@ public final class LabelReader {
         return item.isFigure() && item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
     }
 
-    private void doubts(List<Whole> all, List<Taken> taken, Map<String, Double> margins, Taking taking, Whole best) {
+    private void doubts(
+            List<Map<String, Value>> said, List<Taken> taken, Map<String, Double> margins, Taking taking, Whole best) {
         for (Taken each : taken) {
             Item item = best.items().get(each.figure());
             bothSaid(best, each, taking);
@@ -236,8 +227,8 @@ public final class LabelReader {
                         null);
             }
             if (each.value() != null && margins.getOrDefault(each.key(), CLEAR) < 0.9) {
-                Value other = all.stream()
-                        .map(c -> value(c, each.key()))
+                Value other = said.stream()
+                        .map(values -> values.get(each.key()))
                         .filter(v -> v != null && !v.equals(each.value()))
                         .findFirst()
                         .orElse(null);
@@ -271,11 +262,13 @@ public final class LabelReader {
                 Arrays.fill(isKnown, item.start(), item.end(), true);
             }
         }
+        for (Piece piece : pieces) {
+            Arrays.fill(isKnown, piece.start(), piece.end(), true);
+        }
         List<String> out = new ArrayList<>();
         int from = -1;
         for (int i = 0; i <= text.length(); i++) {
-            boolean isFree =
-                    i < text.length() && !Character.isWhitespace(text.charAt(i)) && !isKnown[i] && !isIn(pieces, i);
+            boolean isFree = i < text.length() && !Character.isWhitespace(text.charAt(i)) && !isKnown[i];
             if (isFree && from < 0) {
                 from = i;
             } else if (!isFree && from >= 0) {
@@ -287,14 +280,5 @@ public final class LabelReader {
             }
         }
         return out;
-    }
-
-    private static boolean isIn(List<Piece> pieces, int at) {
-        for (Piece piece : pieces) {
-            if (piece.start() <= at && at < piece.end()) {
-                return true;
-            }
-        }
-        return false;
     }
 }
