@@ -41,7 +41,8 @@ final class Cutter extends Cuts {
                 continue;
             }
             char c = text.charAt(at);
-            if (c == ' ') {
+            // a tab parts columns: nothing is read across one
+            if (c == ' ' || c == '\t') {
                 reach(at, at + 1, new Step(at, Atom.Kind.BREAK, 0, List.of(), " ", 0));
             } else if (c == '\n') {
                 reach(at, at + 1, new Step(at, Atom.Kind.BREAK, 0, List.of(), "\n", 0));

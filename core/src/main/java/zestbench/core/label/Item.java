@@ -1,5 +1,6 @@
 package zestbench.core.label;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -65,6 +66,13 @@ record Item(
             }
         }
         return null;
+    }
+
+    /** The same, where it may as well be what another stands for. */
+    Item or(Item other) {
+        List<Meaning> both = new ArrayList<>(meanings);
+        both.addAll(other.meanings);
+        return new Item(kind, figure, text, List.copyOf(both), start, other.end, cost + other.cost, line, column, isTied);
     }
 
     /** The same, as a cell of a table behind its name. */

@@ -32,7 +32,7 @@ final class Letterforms {
             case '\u201d', '\u2033', '〃' -> '"';
             case 'ø', 'Ø', 'φ', 'Φ' -> 'ø';
             case '·', '•' -> ';';
-            case '\t', '\u00a0', '\r' -> ' ';
+            case '\u00a0', '\r' -> ' ';
             default -> c;
         };
     }
