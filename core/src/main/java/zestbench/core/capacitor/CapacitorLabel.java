@@ -86,11 +86,14 @@ public final class CapacitorLabel {
                     .bare(0.1))
             .field(of(MIN, CapacitorShapes::climate).alone(0.1))
             .field(told("duty", "duty")
-                    .by("run", "run|run capacitor|marche|trabajo|de marche|de trabajo|motor run|running")
+                    .by(
+                            "run",
+                            "run|run capacitor|marche|trabajo|de marche|de trabajo|motor run|running|betriebskondensator",
+                            "motorkondensator|de marcha|permanent|permanente|regime permanent")
                     .by(
                             "start",
                             "start|start capacitor|motor start|motor start capacitor|start cap|starting|demarrage",
-                            "arranque"))
+                            "arranque|de arranque|de demarrage|anlaufkondensator|anlasskondensator"))
             .field(told("protection")
                     .by("10000 AFC", "10000 afc|10,000 afc|10k afc|afc 10000|afc 10,000")
                     .by("P0", "p0")

@@ -10,6 +10,7 @@ import zestbench.core.value.Value;
 
 /** Figures of capacitors that are more than one number. */
 final class CapacitorShapes {
+    private static final double MOST_RUN_MICROFARADS = 200;
     private static final double WIDEST_CAN_INCHES = 4;
     private static final double TALLEST_CAN_INCHES = 12;
 
@@ -75,7 +76,7 @@ final class CapacitorShapes {
         if ((unit != null && unit != Unit.VOLTS)
                 || last < 1
                 || figure.hasGap()
-                || figure.joins().charAt(last - 1) != '/') {
+                || "/ ".indexOf(figure.joins().charAt(last - 1)) < 0) {
             return null;
         }
         double volts = figure.numbers().get(last);
@@ -83,6 +84,9 @@ final class CapacitorShapes {
             return null;
         }
         List<Shape.Told> told = new ArrayList<>();
+        if (last == 1 && Math.abs(figure.first()) > MOST_RUN_MICROFARADS) {
+            return null;
+        }
         if (last == 1) {
             told.add(new Shape.Told(CapacitorLabel.ONLY, num(Math.abs(figure.first()))));
         } else {

@@ -112,7 +112,7 @@ final class Assignment {
                 passed.nameFar += Costs.WORD_BETWEEN;
                 next.add(passed);
             }
-            case CODE -> figure(state, i, next);
+            case CODE, SPELLED -> figure(state, i, next);
         }
     }
 
@@ -165,6 +165,9 @@ final class Assignment {
                 isName = true;
             } else if (meaning instanceof Meaning.OfUnit of) {
                 isPlain = false;
+                if (of.unit() == Unit.FOREIGN && item.means(Meaning.Name.class)) {
+                    continue;
+                }
                 if (state.open >= 0 && state.openUnit == null && state.openLast == i - 1) {
                     Hypothesis with = state.copy();
                     with.openUnit = of.unit();

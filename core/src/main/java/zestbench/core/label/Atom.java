@@ -31,6 +31,8 @@ record Atom(
         PHRASE,
         WORD,
         CODE,
+        /** A code that was said letter by letter. */
+        SPELLED,
         SIGN,
         BREAK
     }

@@ -9,6 +9,8 @@ import zestbench.core.label.Shape.Fit;
 
 /** The fields that each figure of a label can be taken for, by its name and unit; each is worked out once. */
 final class Candidates {
+    private static final int LEAST_OF_NAME = 4;
+
     private final LabelGrammar grammar;
     private final List<Item> items;
     private final String text;
@@ -47,8 +49,9 @@ final class Candidates {
 
     private List<Candidate> bare(int figure, @Nullable Unit unit) {
         List<Candidate> out = new ArrayList<>();
+        double strange = isBehindUnknown(figure) ? Costs.BEHIND_UNKNOWN : 0;
         for (LabelField field : grammar.bareFields()) {
-            double cost = unit == null ? field.alone() : field.bare();
+            double cost = strange + (unit == null ? field.alone() : field.bare());
             if (cost < LabelField.NEVER && field.shape() != null) {
                 add(field, field.shape(), figure, unit, cost, out);
             }
@@ -56,12 +59,20 @@ final class Candidates {
         return out;
     }
 
+    /** Whether a word that nobody knows stands right in front of a figure, and may be its name. */
+    private boolean isBehindUnknown(int figure) {
+        return figure > 0
+                && items.get(figure - 1).kind() == Atom.Kind.WORD
+                && items.get(figure - 1).text().length() >= LEAST_OF_NAME;
+    }
+
     private void add(LabelField field, Shape shape, int at, @Nullable Unit unit, double cost, List<Candidate> out) {
         Item item = items.get(at);
         Figure figure = item.figure();
         Fit fit = figure == null ? null : shape.fit(field.path(), figure, unit);
         if (fit == null && unit == null) {
-            fit = shape.printed(field.path(), text.substring(item.start(), item.end()));
+            boolean isSpelled = item.kind() == Atom.Kind.SPELLED;
+            fit = shape.printed(field.path(), isSpelled ? item.text() : text.substring(item.start(), item.end()));
         }
         if (fit != null) {
             double all = cost + fit.cost() + (unit == null ? 0 : Costs.WITH_UNIT);

@@ -8,6 +8,8 @@ final class Costs {
     static final double UNREAD_FIGURE = 2.2;
     /** A gap says nothing, so that little is lost with it. */
     static final double UNREAD_GAP = 0.1;
+    /** A word that nobody knows in front of a figure may name it: it is then nothing that is known. */
+    static final double BEHIND_UNKNOWN = 0.3;
     /** A name without a figure. */
     static final double ORPHAN_NAME = 0.9;
     /** A unit is often printed for itself. */

@@ -72,7 +72,8 @@ final class Headed {
     /** Whether names head what follows them. */
     private boolean isOver(int head) {
         return head + 1 < lines.size()
-                && !row(lines.get(head).names(), lines.get(head + 1), List.of(), true).isEmpty();
+                && !row(lines.get(head).names(), lines.get(head + 1), List.of(), true)
+                        .isEmpty();
     }
 
     private void about(Line head) {
@@ -90,6 +91,9 @@ final class Headed {
     private boolean isAligned(List<Item> head, int from, int to) {
         for (int i = from; i < Math.min(to, from + MOST_ROWS); i++) {
             List<List<Item>> cells = lines.get(i).cells();
+            if (cells.isEmpty() || lines.get(i).hasOwnName()) {
+                break;
+            }
             for (int column = 0; column < cells.size() && cells.size() == head.size(); column++) {
                 if (nearest(head, cells.get(column).get(0)) != column) {
                     return false;
@@ -100,8 +104,9 @@ final class Headed {
     }
 
     /** A line of figures with the names of their columns put in; empty where it is none. */
-    private static List<Item> row(List<Item> head, Line line, List<Item> before, boolean isAligned) {
+    private static List<Item> row(List<Item> names, Line line, List<Item> before, boolean isAligned) {
         List<List<Item>> cells = line.cells();
+        List<Item> head = cells.size() < names.size() && of(names).size() == cells.size() ? of(names) : names;
         if (cells.isEmpty() || cells.size() > head.size() || line.hasOwnName()) {
             return List.of();
         }
@@ -128,6 +133,11 @@ final class Headed {
             row.addAll(cells.get(i).subList(1, cells.get(i).size()));
         }
         return row;
+    }
+
+    /** The names without what the table is about. */
+    private static List<Item> of(List<Item> names) {
+        return names.stream().filter(i -> !i.means(Meaning.About.class)).toList();
     }
 
     private static int nearest(List<Item> head, Item cell) {

@@ -72,7 +72,8 @@ record Item(
     Item or(Item other) {
         List<Meaning> both = new ArrayList<>(meanings);
         both.addAll(other.meanings);
-        return new Item(kind, figure, text, List.copyOf(both), start, other.end, cost + other.cost, line, column, isTied);
+        return new Item(
+                kind, figure, text, List.copyOf(both), start, other.end, cost + other.cost, line, column, isTied);
     }
 
     /** The same, as a cell of a table behind its name. */

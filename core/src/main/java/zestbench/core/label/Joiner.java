@@ -17,15 +17,20 @@ final class Joiner {
     private static final double LAST_YEAR = 2060;
 
     private final List<Atom> atoms;
+    private final String plain;
+    private final Spelled said;
     private final List<Item> out = new ArrayList<>();
     private int at;
 
-    private Joiner(List<Atom> atoms) {
+    private Joiner(List<Atom> atoms, String plain) {
         this.atoms = atoms;
+        this.plain = plain;
+        this.said = new Spelled(atoms);
     }
 
-    static List<Item> items(List<Atom> atoms) {
-        Joiner joiner = new Joiner(atoms);
+    /** @param plain the text that was cut */
+    static List<Item> items(List<Atom> atoms, String plain) {
+        Joiner joiner = new Joiner(atoms, plain);
         joiner.run();
         return joiner.out;
     }
@@ -33,6 +38,24 @@ final class Joiner {
     private void run() {
         while (at < atoms.size()) {
             int from = at;
+            int spelled = said.end(from);
+            if (spelled > from) {
+                Atom first = atoms.get(from);
+                Atom last = atoms.get(spelled - 1);
+                at = spelled;
+                out.add(new Item(
+                        Atom.Kind.SPELLED,
+                        null,
+                        said.text(from, spelled),
+                        List.of(),
+                        first.start(),
+                        last.end(),
+                        HEARD,
+                        first.line(),
+                        first.column(),
+                        false));
+                continue;
+            }
             Figure figure = figure();
             Atom first = atoms.get(from);
             if (figure == null || at == from) {
@@ -153,7 +176,7 @@ final class Joiner {
                 && at + 2 < atoms.size()
                 && isWhole(atoms.get(at + 2))
                 && atom.number() < atoms.get(at + 2).number()
-                && atoms.get(at - 1).line() == atom.line()
+                && plain.substring(atoms.get(at - 1).end(), atom.start()).equals(" ")
                 && atom.end() - atom.start() <= 2
                 && atoms.get(at - 1).number() < 20;
         return isBeforeFraction ? ' ' : 0;
@@ -214,11 +237,12 @@ final class Joiner {
         } else if (isPart(at, Part.SHARE)) {
             return share();
         } else {
-            Double chunk = chunk();
+            Double chunk = chunk(false);
             while (chunk != null) {
                 whole = whole == null ? chunk : whole * (chunk >= 10 ? 100 : 10) + chunk;
                 boolean isAfterNought = chunk == 0 && whole >= 10 && whole < 100 && isPart(at, Part.DIGIT);
-                chunk = whole < 20 || isAfterNought ? chunk() : null;
+                boolean isNext = whole > 0 && whole < 10 && isHundreds(at);
+                chunk = (whole < 20 && !isNext) || isAfterNought ? chunk(true) : null;
             }
         }
         if (whole != null && isPart(at, Part.SHARE) && (whole == 1 || whole == 3)) {
@@ -232,10 +256,19 @@ final class Joiner {
         return spoken == null ? 0 : spoken.value();
     }
 
-    private @Nullable Double chunk() {
+    /** Whether a digit here begins a number of hundreds, as in "two oh eight", "two forty". */
+    private boolean isHundreds(int i) {
+        return isPart(i, Part.DIGIT)
+                && value(i) > 0
+                && (isPart(i + 1, Part.TENS)
+                        || (isPart(i + 1, Part.DIGIT) && value(i + 1) == 0 && isPart(i + 2, Part.DIGIT)));
+    }
+
+    /** @param isOfHundreds whether hundreds were said just before, so that what sounds like more of them is the next number */
+    private @Nullable Double chunk(boolean isOfHundreds) {
         if (isPart(at, Part.TENS)) {
             double tens = value(at++);
-            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0;
+            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0 && !(isOfHundreds && isHundreds(at));
             return tens + (hasDigit ? value(at++) : 0);
         }
         if (!isPart(at, Part.DIGIT) && !isPart(at, Part.TEEN)) {
@@ -248,7 +281,7 @@ final class Joiner {
                     && (isPart(at + 1, Part.TENS) || isPart(at + 1, Part.DIGIT) || isPart(at + 1, Part.TEEN))) {
                 at++;
             }
-            Double rest = chunk();
+            Double rest = chunk(true);
             return small * 100 + (rest == null ? 0 : rest);
         }
         return small;

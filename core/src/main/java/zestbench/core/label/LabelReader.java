@@ -89,7 +89,7 @@ public final class LabelReader {
         List<Whole> all = new ArrayList<>();
         for (boolean isSpaced : SPLIT.matcher(plain).find() ? new boolean[] {false, true} : new boolean[] {false}) {
             List<Atom> atoms = Cutter.cut(plain, grammar.vocabulary(), isSpaced);
-            List<Item> items = Joiner.items(atoms);
+            List<Item> items = Joiner.items(atoms, plain);
             for (List<Item> order : Layouts.of(items)) {
                 double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? 0.3 : 0);
                 for (Hypothesis state : Assignment.readings(grammar, order, text)) {

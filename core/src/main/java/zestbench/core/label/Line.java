@@ -14,10 +14,7 @@ record Line(List<Item> items) {
     }
 
     private static boolean isCell(Item item) {
-        return item.isFigure()
-                || isDitto(item)
-                || item.kind() == Atom.Kind.CODE
-                || item.means(Meaning.Choice.class);
+        return item.isFigure() || isDitto(item) || item.kind() == Atom.Kind.CODE || item.means(Meaning.Choice.class);
     }
 
     boolean hasDitto() {
@@ -37,7 +34,9 @@ record Line(List<Item> items) {
             if (!item.isName() || isUnit || isDitto(item)) {
                 continue;
             }
-            boolean isOther = i > 1 && items.get(i - 1).text().equals(STROKE) && !out.isEmpty()
+            boolean isOther = i > 1
+                    && items.get(i - 1).text().equals(STROKE)
+                    && !out.isEmpty()
                     && out.get(out.size() - 1).end() == items.get(i - 1).start();
             if (isOther) {
                 out.set(out.size() - 1, out.get(out.size() - 1).or(item));
@@ -105,9 +104,7 @@ record Line(List<Item> items) {
     /** Whether it is one figure or word, with its unit at most. */
     boolean isOneCell() {
         List<Item> real = real();
-        return !real.isEmpty()
-                && isCell(real.get(0))
-                && real.stream().skip(1).allMatch(i -> i.unit() != null);
+        return !real.isEmpty() && isCell(real.get(0)) && real.stream().skip(1).allMatch(i -> i.unit() != null);
     }
 
     /** Whether its first figure has a unit of its own. */

@@ -58,7 +58,10 @@ final class NumberCuts extends Cuts {
                 }
                 digits.append('.');
                 hasPoint = true;
-            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && at > from && at - 1 >= from) {
+            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && at > from && !hasPoint) {
+                if (digits.length() >= MOST_DIGITS) {
+                    return;
+                }
                 soFar += SPLIT_DIGITS / 12;
             } else if ((c == '.' || c == ',')
                     && isSpaced

@@ -58,7 +58,8 @@ final class Stacked {
         List<Line> rows = new ArrayList<>();
         while (at + 1 + rows.size() < lines.size()) {
             Line line = lines.get(at + 1 + rows.size());
-            boolean isOfThing = isNamed && !line.items().isEmpty() && line.items().get(0).means(Meaning.About.class);
+            boolean isOfThing =
+                    isNamed && !line.items().isEmpty() && line.items().get(0).means(Meaning.About.class);
             if (!line.isLeading() || isOfThing || line.cells().size() != top.size()) {
                 break;
             }

@@ -43,7 +43,7 @@ public enum Unit {
             "mikes",
             "pf",
             "m f d"),
-    VOLT_AMPS("va", "v a", "volt amps", "volt amperes"),
+    VOLT_AMPS("va", "v a", "volt amps", "volt amp", "volt ampere", "volt amperes"),
     HORSEPOWER("hp", "horse", "horsepower", "horse power", "cv", "cp"),
     KILOWATTS("kw", "kilowatt", "kilowatts"),
     WATTS("w", "watt", "watts"),

@@ -54,6 +54,10 @@ final class WordCuts extends Cuts {
                 if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {
                     return;
                 }
+                if (c == '.' && Letterforms.isDigit(text.charAt(at - 1))) {
+                    // behind a digit it is a decimal point
+                    return;
+                }
                 boolean isWide = c == ' ' && text.charAt(at - 1) == ' ';
                 soFar += isWide ? WIDE_SKIP : c == ' ' ? SKIPPED : SKIPPED / 3;
                 continue;
@@ -94,6 +98,10 @@ final class WordCuts extends Cuts {
         boolean isInLetters = isLetter(to - 1) && to < text.length() && isLetter(to);
         boolean isInDigits =
                 isDigit(to - 1) && to < text.length() && (isDigit(to) || (text.charAt(to) == '/' && isDigit(to + 1)));
+        // a unit may touch its figure, another word of such letters is rather part of it
+        boolean isOfDigits = node.meanings.stream().noneMatch(Meaning.OfUnit.class::isInstance)
+                && isTouchingDigit(from, to)
+                && areDigitLike(from, to);
         boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
         boolean isLoneInLetters = length == 1 && isLetter(from) && from > 0 && isLetter(from - 1) && !isBehindNumber;
         boolean isBetween =
@@ -122,9 +130,24 @@ final class WordCuts extends Cuts {
                         node.word,
                         soFar
                                 + confused * each
-                                + (isInDigits ? WITHIN_DIGITS : 0)
+                                + (isInDigits || isOfDigits ? WITHIN_DIGITS : 0)
                                 + (isFromDigits ? NUMBER : 0)
                                 + (isBetween ? WITHIN_DIGITS : 0)));
+    }
+
+    private boolean isTouchingDigit(int from, int to) {
+        boolean isJoinedBehind = to < text.length() && "+/".indexOf(text.charAt(to)) >= 0 && isDigit(to + 1);
+        boolean isJoinedBefore = from > 1 && "+/".indexOf(text.charAt(from - 1)) >= 0 && isDigit(from - 2);
+        return (from > 0 && isDigit(from - 1)) || isDigit(to) || isJoinedBehind || isJoinedBefore;
+    }
+
+    private boolean areDigitLike(int from, int to) {
+        for (int at = from; at < to; at++) {
+            if (!isDigitLike(at)) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** A word with signs missing, where only one known word fits it. */

@@ -33,11 +33,14 @@ public final class MotorLabel {
                     .by("SPLIT_PHASE", "split phase")
                     .by("CONSTANT_TORQUE", "constant torque|x13")
                     .by("CONSTANT_AIRFLOW", "constant airflow|constant cfm|variable speed"))
-            .field(of("horsepower", MotorShapes::power, "p2|power|output")
+            .field(of("horsepower", MotorShapes::power, "p2|power|output|puissance|potencia|leistung")
                     .by(Unit.HORSEPOWER)
                     .bare(0)
                     .alone(0.55))
-            .field(of("volts", volts(), "u").by(Unit.VOLTS).bare(0.05).alone(0.6))
+            .field(of("volts", volts(), "u|voltage|tension|voltaje|spannung|line")
+                    .by(Unit.VOLTS)
+                    .bare(0.05)
+                    .alone(0.6))
             .field(of("volts", MotorShapes::supply).by(Unit.VOLTS).bare(0.05).alone(0.1))
             .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases|phases")
                     .by(Unit.PHASES)
@@ -49,12 +52,18 @@ public final class MotorLabel {
                     .by(Unit.HERTZ)
                     .bare(0)
                     .alone(0.9))
-            .field(of("amps", Shapes.list(0.05, 300, Unit.AMPS), "fla|f.l. amps|full load amps|full load")
+            .field(of(
+                            "amps",
+                            Shapes.list(0.05, 300, Unit.AMPS),
+                            "fla|f.l. amps|full load amps|full load|courant|corriente|strom|current|i")
                     .by(Unit.AMPS)
                     .in(STEPS)
                     .bare(0.05))
             .field(of("lockedRotorAmps", Shapes.number(1, 1000, Unit.AMPS), "lra|locked rotor amps|locked rotor"))
-            .field(of("rpm", Shapes.list(200, 3600, Unit.REVOLUTIONS).whole().mostly(400, 3600), "n|tr/min|max")
+            .field(of(
+                            "rpm",
+                            Shapes.list(200, 3600, Unit.REVOLUTIONS).whole().mostly(400, 3600),
+                            "n|tr/min|max|vitesse|velocidad|drehzahl|speed")
                     .by(Unit.REVOLUTIONS)
                     .in(STEPS)
                     .bare(0))
@@ -74,8 +83,11 @@ public final class MotorLabel {
                     .bare(0))
             .field(of("frame", MotorShapes.FRAME, "fr|frame|frm|frame size|carcasa|bati"))
             .field(told("rotation", "rotation|rot|rot.|giro|drehrichtung|sens")
-                    .by("CW", "cw|clockwise|c w")
-                    .by("CCW", "ccw|counterclockwise|counter clockwise|c c w|counter-clockwise")
+                    .by("CW", "cw|clockwise|c w|horaire|sens horaire|rechts|horario|sentido horario")
+                    .by(
+                            "CCW",
+                            "ccw|counterclockwise|counter clockwise|c c w|counter-clockwise|antihoraire|links|antihorario",
+                            "sens antihoraire|anticlockwise|sentido antihorario")
                     .by("REVERSIBLE", "cw/ccw|ccw/cw|reversible|rev|reversable|rvs"))
             .field(told("rotationView")
                     .by("LEAD_END", "le|lead end|facing lead end|cote fils|l e|facing leads|leads")

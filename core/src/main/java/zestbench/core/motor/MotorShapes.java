@@ -14,13 +14,17 @@ import zestbench.core.value.Value;
 final class MotorShapes {
     private static final double MOST_HORSEPOWER = 250;
     private static final double WITHIN = 0.03;
+    private static final double LEAST_FRAME = 11;
+    private static final double MOST_FRAME = 449;
     private static final Pattern CODE = Pattern.compile("[0-9]{2,3}[A-Za-z]{0,3}");
 
     /** A NEMA frame: two or three digits, and letters. */
     static final Shape FRAME = new Shape() {
         @Override
         public @Nullable Fit fit(String path, Figure figure, @Nullable Unit unit) {
-            return null;
+            Double number = unit == null ? figure.single() : null;
+            boolean is = number != null && number == Math.rint(number) && number >= LEAST_FRAME && number <= MOST_FRAME;
+            return is ? new Fit(List.of(new Told(path, Value.of(String.valueOf(number.intValue())))), 0) : null;
         }
 
         @Override

@@ -89,12 +89,21 @@ public final class PlateLabel {
                 .field(of(
                         "model",
                         PlateShapes.CODE,
-                        "model|model no|model number|m/n|mod|mod no|modelo|modele|typ|type|model no."))
+                        "model|model no|model number|m/n|mod|mod no|modelo|modele|typ|type|model no.|modell|modell nr"))
+                .field(of(
+                                "nominalBtuPerHour",
+                                Shapes.number(6_000, 2_400_000, Unit.BTU)
+                                        .also(Unit.TONS, Capacity.BTU_PER_HOUR_PER_TON)
+                                        .fractions()
+                                        .withUnit(),
+                                "nominal capacity|nominal cooling")
+                        .bare(0.1))
                 .field(of("model", PlateShapes.MODEL).alone(0.25))
                 .field(of(
                         "serial",
                         PlateShapes.CODE,
-                        "serial|serial no|serial number|s/n|ser|ser no|serie|fabr.-nr.|serial no.|no de serie"))
+                        "serial|serial no|serial number|s/n|ser|ser no|serie|fabr.-nr.|serial no.|no de serie|serien-nr",
+                        "seriennummer|fabriknummer|no serie|n. serie|num de serie|numero de serie"))
                 .field(of(
                         "manufactured",
                         PlateShapes::date,
@@ -118,13 +127,13 @@ public final class PlateLabel {
                                 "lockedRotorAmps",
                                 Shapes.number(3, 1500, Unit.AMPS),
                                 "lra|l.r.a.|l.r. amps|lr amps|locked rotor amps|locked rotor|rotor bloque|rotor bloq",
-                                "rotor bloq.|lock rotor amps")
+                                "rotor bloq.|anlaufstrom|rotor bloqueado|courant rotor bloque|corriente de rotor bloqueado|lock rotor amps|lock rotor|blocked rotor|blocked rotor amps")
                         .in(COMPRESSORS))
                 .field(of(
                                 "ratedLoadAmps",
                                 Shapes.number(0.5, 300, Unit.AMPS),
                                 "rla|r.l.a.|r.l. amps|rl amps|rated load amps|rated load|corriente nominal|nominal load amps",
-                                "in|rlc|rated load current")
+                                "in|rlc|rated load current|nennstrom|courant nominal|nennstrom verdichter")
                         .in(COMPRESSORS))
                 .field(of(
                                 "ratedLoadAmps",
@@ -138,23 +147,26 @@ public final class PlateLabel {
                         amps(),
                         "bcsc|branch circuit selection current|branch circuit selection|branch circuit selection amps",
                         "b.c.s.c."))
-                .field(of(
-                        "minimumCircuitAmps",
-                        amps(),
-                        "mca|m.c.a.|min circuit amps|minimum circuit amps|min ckt amps|min ckt ampacity",
-                        "minimum circuit ampacity|min circuit ampacity|min. cir. amps|min cir amps|min ckt amp",
-                        "circuit ampacity|courant admissible min du circuit|capacidad min. del circuito|min circ amps",
-                        "min circuit amp|minimum ckt ampacity|minimum circuit"))
-                .field(of(
-                        "maximumFuseAmps",
-                        size(),
-                        "max fuse|max fuse amps|maximum fuse|max fuse size|mfs|maximum fuse size|max. fuse|fuse max",
-                        "max fuse amp"))
+                .field(
+                        of(
+                                "minimumCircuitAmps",
+                                amps(),
+                                "mca|m.c.a.|min circuit amps|minimum circuit amps|min ckt amps|min ckt ampacity",
+                                "minimum circuit ampacity|min circuit ampacity|min. cir. amps|min cir amps|min ckt amp",
+                                "circuit ampacity|courant admissible min du circuit|capacidad min. del circuito|min circ amps",
+                                "min circuit amp|minimum ckt ampacity|minimum circuit|min cir amp|min cct amps|min circuit ampac",
+                                "minimum circuit amp|min ckt|courant min|courant min du circuit|corriente min|min circuit|min ampacity|circuit amps min"))
+                .field(
+                        of(
+                                "maximumFuseAmps",
+                                size(),
+                                "max fuse|max fuse amps|maximum fuse|max fuse size|mfs|maximum fuse size|max. fuse|fuse max",
+                                "max fuse amp|fusible max|fusible maximal|fusible maximo|absicherung|absicherung max|vorsicherung|sicherung max"))
                 .field(of(
                         "maximumBreakerAmps",
                         size(),
                         "max breaker|max circuit breaker|max ckt bkr|max brkr|max. cir. bkr.|max cir bkr",
-                        "max ckt breaker|maximum breaker|max bkr|max. circuit breaker|max hacr breaker",
+                        "disjoncteur max|interruptor max|max ckt breaker|maximum breaker|max bkr|max. circuit breaker|max hacr breaker",
                         "maximum circuit breaker|max circuit bkr|max hacr brkr"))
                 .field(of(
                         "maximumFuseAmps",
@@ -179,14 +191,14 @@ public final class PlateLabel {
                 .field(of(
                                 "chargePounds",
                                 Shapes.number(0.1, 400, Unit.POUNDS).withUnit(),
-                                "charge|factory charge|refrigerant charge")
+                                "charge|factory charge|refrigerant charge|carga|fullmenge|fullung")
                         .bare(0.15))
                 .field(of("chargeMoreOunces", Shapes.number(0, 500, Unit.OUNCES).withUnit(), "charge|factory charge")
                         .bare(0.15))
                 .field(of(
                                 "chargeKilograms",
                                 Shapes.number(0.1, 200, Unit.KILOGRAMS).withUnit(),
-                                "charge")
+                                "charge|carga|fullmenge|fullung")
                         .bare(0.15))
                 .field(of(
                         "targetSubcoolingFahrenheit",
@@ -221,7 +233,7 @@ public final class PlateLabel {
                 .fillers(
                         "use copper conductors only|outdoor use|indoor use|grade|climate|factory|design pressure",
                         "design pressures|permissible voltage at unit|permissible voltage|electrical|refrigerant",
-                        "charge|factory charged|system with|ac|dc|psig",
+                        "charge|factory charged|system with|ac|dc|psig|refrigerante|frigorigene|kaltemittel|refrig|carga",
                         "factory test pressures|high side|field|schutzart",
                         "pressure|a2l|a1|hacr type|hacr|max operating pressure|at|typ",
                         "indoors|ton|tons|mfr|volts ac|factory test pressure")
@@ -261,7 +273,7 @@ public final class PlateLabel {
                                 "volts",
                                 Shapes.list(100, 700, Unit.VOLTS)
                                         .usual(110, 115, 120, 208, 220, 230, 240, 277, 380, 400, 415, 460, 480, 575),
-                                "voltage|rated voltage|voltios|power supply")
+                                "voltage|rated voltage|voltios|power supply|tension|voltaje|spannung|nom volts|nominal volts")
                         .by(Unit.VOLTS)
                         .in(group)
                         .bare(0.05)

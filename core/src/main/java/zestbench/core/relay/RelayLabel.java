@@ -62,6 +62,7 @@ public final class RelayLabel {
             .field(told("base").by("8 PIN", "octal base"))
             .foreign("lra|locked rotor amps|current|va|amb|ma|blade|blades|torque")
             .fillers("plug in|plug-in|octal base")
+            .physics(RelayLabel::against)
             .finish(RelayLabel::finish);
 
     private RelayLabel() {}
@@ -69,6 +70,11 @@ public final class RelayLabel {
     /** Reads {@code text} as such a label; never fails, what it cannot read is left over. */
     public static LabelRead read(String text) {
         return LabelReader.read(GRAMMAR, text);
+    }
+
+    /** Contacts carry no more of a motor's current than of a heater's. */
+    private static double against(Taking taking) {
+        return taking.number("motorAmps") > taking.number("contactAmps") ? 1 : 0;
     }
 
     private static Shapes coil() {

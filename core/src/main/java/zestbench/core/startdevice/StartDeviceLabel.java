@@ -48,11 +48,21 @@ public final class StartDeviceLabel {
                     .bare(0.1))
             .field(of("ohms", Shapes.number(1, 200, Unit.OHMS)).bare(0.1))
             .field(told("kit").by(Value.of(true), "kit|hard start kit|start kit"))
-            .field(of("pickUpVolts", StartDeviceLabel::upper, "pick up|pickup|pick-up volts"))
-            .field(of("dropOutVolts", StartDeviceLabel::upper, "drop out|dropout|drop-out volts"))
-            .field(of("continuousVolts", StartDeviceLabel::upper, "coil|cont|continuous|continuous coil volts"))
+            .field(of(
+                    "pickUpVolts",
+                    StartDeviceLabel::upper,
+                    "pick up|pickup|pick-up volts|pick up volts|pick-up|pu|p.u.|hot pick up|hot pickup|anzug"))
+            .field(of(
+                    "dropOutVolts",
+                    StartDeviceLabel::upper,
+                    "drop out|dropout|drop-out volts|drop out volts|drop-out|do|d.o.|abfall"))
+            .field(
+                    of(
+                            "continuousVolts",
+                            StartDeviceLabel::upper,
+                            "coil|cont|continuous|continuous coil volts|cont v|cont volts|continuous volts|max coil volts|coil volts"))
             .joins('-', "a")
-            .foreign("cold|wire|ul file")
+            .foreign("cold|wire|ul file|contacts|contact|max|max amps|bleeder")
             .fillers(
                     "use on|kit|3 wire|wire|do not use on three phase or inverter|relay|capacitor|start capacitor",
                     "start cap")

@@ -76,7 +76,11 @@ public final class TransformerLabel {
                                 Shapes.number(5, 2000, Unit.VOLT_AMPS)
                                         .usual(20, 30, 40, 50, 60, 75, 100, 150, 250, 500),
                                 "va",
-                                "volt amps")
+                                "volt amps",
+                                "power",
+                                "puissance",
+                                "potencia",
+                                "leistung")
                         .bare(0))
                 .field(of(
                                 PRIMARY,
@@ -89,6 +93,11 @@ public final class TransformerLabel {
                                 "primaire",
                                 "primario",
                                 "primar",
+                                "prim",
+                                "p",
+                                "entrada",
+                                "eingang",
+                                "entree",
                                 "line")
                         .bare(0.3)
                         .alone(0.9))
@@ -102,7 +111,12 @@ public final class TransformerLabel {
                                 "output",
                                 "secondaire",
                                 "secundario",
-                                "sekundar")
+                                "sekundar",
+                                "sek",
+                                "s",
+                                "salida",
+                                "ausgang",
+                                "sortie")
                         .bare(0.2)
                         .alone(0.9))
                 .field(of(PRIMARY, TransformerLabel::both).bare(0.3).alone(0.6))
