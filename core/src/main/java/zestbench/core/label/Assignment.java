@@ -203,7 +203,9 @@ final class Assignment {
                 .plus(
                         isPlain && !isName
                                 ? Costs.UNKNOWN_WORD / 2
-                                : item.unit() != null ? Costs.ORPHAN_UNIT : Costs.PLAIN_WORD);
+                                : item.unit() == null
+                                        ? Costs.PLAIN_WORD
+                                        : isBehindFigure(state, i) ? Costs.UNIT_OF_OTHER : Costs.ORPHAN_UNIT);
         passed.openFar += Costs.WORD_BETWEEN;
         passed.nameFar += Costs.WORD_BETWEEN;
         next.add(passed);
@@ -211,6 +213,10 @@ final class Assignment {
             // what touches its figure is its unit
             next.subList(before, next.size()).forEach(s -> s.plus(Costs.GLUED_UNIT));
         }
+    }
+
+    private static boolean isBehindFigure(Hypothesis state, int i) {
+        return state.open >= 0 && state.openUnit == null && state.openLast == i - 1;
     }
 
     /** A name: of the figure that waits in front of it, or of one to come. */

@@ -15,6 +15,9 @@ final class Costs {
     /** A unit is often printed for itself. */
     static final double ORPHAN_UNIT = 0.5;
 
+    /** A unit right behind a figure that is taken for something without it. */
+    static final double UNIT_OF_OTHER = 0.9;
+
     static final double ORPHAN_FOREIGN = 0.3;
     static final double UNKNOWN_WORD = 0.35;
     /** A known word of which nothing is made. */

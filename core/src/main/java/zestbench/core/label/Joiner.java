@@ -2,6 +2,8 @@ package zestbench.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Meaning.Spoken;
 import zestbench.core.label.Meaning.Spoken.Part;
@@ -12,6 +14,12 @@ final class Joiner {
     private static final double HEARD = 0.3;
     /** No figure of a label has more numbers. */
     private static final int MOST_JOINED = 12;
+
+    private static final double LEAST_OF_HUNDREDS = 100;
+    /** Supplies that are named by both, and printed with a blank between them at times. */
+    private static final Map<Double, Set<Double>> SUPPLIES = Map.of(
+            115.0, Set.of(208.0, 230.0), 120.0, Set.of(208.0, 240.0), 200.0, Set.of(230.0), 208.0,
+            Set.of(230.0, 240.0), 220.0, Set.of(240.0), 230.0, Set.of(460.0), 240.0, Set.of(480.0));
 
     private static final double FIRST_YEAR = 1970;
     private static final double LAST_YEAR = 2060;
@@ -111,13 +119,23 @@ final class Joiner {
             int back = at;
             char join = numbers.size() < MOST_JOINED ? join() : 0;
             Double next = join == 0 ? null : number();
-            if (next == null) {
+            boolean isOther = join == ' ' && next != null && !isLikeBefore(numbers, next);
+            if (next == null || isOther) {
                 at = back;
                 return new Figure(numbers, joins.toString(), isSigned);
             }
             numbers.add(next);
             joins.append(join);
         }
+    }
+
+    /** Whether a number said behind others goes on with them: behind volts in hundreds no tenths follow. */
+    private static boolean isLikeBefore(List<Double> numbers, double next) {
+        double last = numbers.get(numbers.size() - 1);
+        boolean isFraction = next < 1;
+        boolean hasTenths = next != Math.rint(next);
+        boolean hadTenths = last != Math.rint(last);
+        return isFraction || !hasTenths || hadTenths || last < LEAST_OF_HUNDREDS;
     }
 
     /** The sign between two numbers; 0 where none stands. A blank joins a whole number and a fraction, and what is spoken. */
@@ -168,6 +186,14 @@ final class Joiner {
         if (isYear) {
             return ' ';
         }
+        Atom last = atoms.get(at - 1);
+        boolean isSupply = last.isNumber()
+                && atom.isNumber()
+                && SUPPLIES.getOrDefault(last.number(), Set.of()).contains(atom.number())
+                && plain.substring(last.end(), atom.start()).equals(" ");
+        if (isSupply) {
+            return ' ';
+        }
         boolean isBeforeFraction = atom.isNumber()
                 && !atom.isGap()
                 && isWhole(atoms.get(at - 1))
@@ -198,7 +224,12 @@ final class Joiner {
     private @Nullable Double number() {
         int back = at;
         int sign = 1;
+        boolean isGlued = at > 0
+                && (atoms.get(at - 1).kind() == Atom.Kind.WORD || atoms.get(at - 1).kind() == Atom.Kind.PHRASE)
+                && at < atoms.size()
+                && atoms.get(at - 1).end() == atoms.get(at).start();
         if ((isSign(at, "-") || isSign(at, "+"))
+                && !isGlued
                 && at + 1 < atoms.size()
                 && atoms.get(at).end() == atoms.get(at + 1).start()) {
             sign = isSign(at, "-") ? -1 : 1;
@@ -214,7 +245,7 @@ final class Joiner {
                 number += atoms.get(at).number();
                 at++;
             } else {
-                number += half();
+                number += point() + half();
             }
             return sign * number;
         }
@@ -268,7 +299,7 @@ final class Joiner {
     private @Nullable Double chunk(boolean isOfHundreds) {
         if (isPart(at, Part.TENS)) {
             double tens = value(at++);
-            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0 && !(isOfHundreds && isHundreds(at));
+            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0 && !(isOfHundreds && (isHundreds(at) || isPart(at + 1, Part.POINT)));
             return tens + (hasDigit ? value(at++) : 0);
         }
         if (!isPart(at, Part.DIGIT) && !isPart(at, Part.TEEN)) {
@@ -294,7 +325,8 @@ final class Joiner {
         at++;
         double value = 0;
         double place = 0.1;
-        while (isPart(at, Part.DIGIT)) {
+        // a digit with a point of its own behind it begins the next number
+        while (isPart(at, Part.DIGIT) && (place == 0.1 || !isPart(at + 1, Part.POINT))) {
             value += value(at++) * place;
             place /= 10;
         }

@@ -37,6 +37,9 @@ public final class LabelReader {
     private static final Pattern SPLIT =
             Pattern.compile("[0-9.,] +[0-9.,]|[0-9] +[oilszb](?![a-z])|(?<![a-z])[oilszb] +[0-9]");
 
+    /** One number with a blank in it, where a point may have been. */
+    private static final Pattern SPREAD = Pattern.compile("[0-9] +[0-9]");
+
     private static final double CLOSE = 0.6;
     /** A name so near its figure is cited along with it, in signs. */
     private static final int NEAR = 3;
@@ -211,7 +214,8 @@ public final class LabelReader {
 
     private boolean isConfused(Item item) {
         String printed = text.substring(item.start(), item.end());
-        return item.isFigure() && item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
+        boolean isMistaken = item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
+        return item.isFigure() && (isMistaken || SPREAD.matcher(printed).find() && item.figure() != null && item.figure().size() == 1);
     }
 
     private void doubts(

@@ -58,7 +58,7 @@ final class NumberCuts extends Cuts {
                 }
                 digits.append('.');
                 hasPoint = true;
-            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && at > from && !hasPoint) {
+            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && isDigitBefore(from, at) && !hasPoint) {
                 if (digits.length() >= MOST_DIGITS) {
                     return;
                 }
@@ -75,6 +75,10 @@ final class NumberCuts extends Cuts {
                 return;
             }
         }
+    }
+
+    private boolean isDigitBefore(int from, int at) {
+        return at > from && isDigit(at - 1);
     }
 
     private void number(int from, int to, StringBuilder digits, double soFar, int real, int confused) {

@@ -47,7 +47,7 @@ public enum Unit {
     HORSEPOWER("hp", "horse", "horsepower", "horse power", "cv", "cp"),
     KILOWATTS("kw", "kilowatt", "kilowatts"),
     WATTS("w", "watt", "watts"),
-    REVOLUTIONS("rpm", "rev min", "tr min", "min-1", "/min", "u min", "revolutions", "1/min"),
+    REVOLUTIONS("rpm", "rev min", "r min", "r/min", "tr min", "min-1", "/min", "u min", "revolutions", "1/min"),
     POLES("pole", "poles", "p", "polos", "pôles"),
     PHASES("ph", "phase", "phases", "ø", "phz"),
     PERCENT("%", "percent", "pct"),

@@ -136,7 +136,7 @@ final class WordCuts extends Cuts {
     }
 
     private boolean isTouchingDigit(int from, int to) {
-        boolean isJoinedBehind = to < text.length() && "+/".indexOf(text.charAt(to)) >= 0 && isDigit(to + 1);
+        boolean isJoinedBehind = to < text.length() && "+/.,".indexOf(text.charAt(to)) >= 0 && isDigit(to + 1);
         boolean isJoinedBefore = from > 1 && "+/".indexOf(text.charAt(from - 1)) >= 0 && isDigit(from - 2);
         return (from > 0 && isDigit(from - 1)) || isDigit(to) || isJoinedBehind || isJoinedBefore;
     }

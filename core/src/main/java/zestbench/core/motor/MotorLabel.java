@@ -55,7 +55,7 @@ public final class MotorLabel {
             .field(of(
                             "amps",
                             Shapes.list(0.05, 300, Unit.AMPS),
-                            "fla|f.l. amps|full load amps|full load|courant|corriente|strom|current|i")
+                            "fla|f.l. amps|full load amps|full load|courant|corriente|strom|current|full load current")
                     .by(Unit.AMPS)
                     .in(STEPS)
                     .bare(0.05))
@@ -81,6 +81,7 @@ public final class MotorLabel {
                     .bare(0))
             .field(of("poles", Shapes.number(2, 12, Unit.POLES).usual(2, 4, 6, 8), "poles")
                     .bare(0))
+            .field(of("frame", MotorShapes.KNOWN_FRAME).alone(0.3))
             .field(of("frame", MotorShapes.FRAME, "fr|frame|frm|frame size|carcasa|bati"))
             .field(told("rotation", "rotation|rot|rot.|giro|drehrichtung|sens")
                     .by("CW", "cw|clockwise|c w|horaire|sens horaire|rechts|horario|sentido horario")

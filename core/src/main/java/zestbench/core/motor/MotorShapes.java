@@ -16,6 +16,7 @@ final class MotorShapes {
     private static final double WITHIN = 0.03;
     private static final double LEAST_FRAME = 11;
     private static final double MOST_FRAME = 449;
+    private static final Pattern KNOWN = Pattern.compile("(?i)(42|48|56)(Y|YZ|H|C|CZ|J|Z|HC|CY|YY)");
     private static final Pattern CODE = Pattern.compile("[0-9]{2,3}[A-Za-z]{0,3}");
 
     /** A NEMA frame: two or three digits, and letters. */
@@ -30,6 +31,21 @@ final class MotorShapes {
         @Override
         public @Nullable Fit printed(String path, String text) {
             return CODE.matcher(text).matches()
+                    ? new Fit(List.of(new Told(path, Value.of(Letters.large(text)))), 0)
+                    : null;
+        }
+    };
+
+    /** A frame of fan motors that nothing else is written like: 48Y, 56H. */
+    static final Shape KNOWN_FRAME = new Shape() {
+        @Override
+        public @Nullable Fit fit(String path, Figure figure, @Nullable Unit unit) {
+            return null;
+        }
+
+        @Override
+        public @Nullable Fit printed(String path, String text) {
+            return KNOWN.matcher(text).matches()
                     ? new Fit(List.of(new Told(path, Value.of(Letters.large(text)))), 0)
                     : null;
         }
