@@ -319,6 +319,10 @@ final class Joiner {
     }
 
     private double point() {
+        if (isPart(at, Part.POINT) && at + 1 < atoms.size() && isTenths(atoms.get(at + 1))) {
+            at += 2;
+            return atoms.get(at - 1).number() / 10;
+        }
         if (!isPart(at, Part.POINT) || !isPart(at + 1, Part.DIGIT)) {
             return 0;
         }
@@ -331,6 +335,10 @@ final class Joiner {
             place /= 10;
         }
         return value;
+    }
+
+    private static boolean isTenths(Atom atom) {
+        return isWhole(atom) && atom.number() >= 0 && atom.number() < 10;
     }
 
     private double half() {

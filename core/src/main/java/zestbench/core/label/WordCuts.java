@@ -54,10 +54,11 @@ final class WordCuts extends Cuts {
                 if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {
                     return;
                 }
-                if (c == '.' && Letterforms.isDigit(text.charAt(at - 1))) {
-                    // behind a digit it is a decimal point
+                if (c == '.' && (isDigit(at - 1) || isDigit(at + 1))) {
+                    // beside a digit it is a decimal point
                     return;
                 }
+                soFar += isInLetters && c == ' ' ? WITHIN_LETTERS : 0;
                 boolean isWide = c == ' ' && text.charAt(at - 1) == ' ';
                 soFar += isWide ? WIDE_SKIP : c == ' ' ? SKIPPED : SKIPPED / 3;
                 continue;

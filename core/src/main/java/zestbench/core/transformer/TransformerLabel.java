@@ -24,6 +24,9 @@ public final class TransformerLabel {
     public static final String KIND = "transformer";
 
     private static final String LEAD = "lead ";
+    /** The common of a tapped primary is white, by custom. */
+    private static final String COMMON = "WHITE";
+
     private static final String PRIMARY = "primaryVolts";
     private static final String SECONDARY = "secondaryVolts";
     private static final double LEAST_PRIMARY = 100;
@@ -158,8 +161,36 @@ public final class TransformerLabel {
         COLOURS.forEach((colour, words) -> {
             grammar.field(of(LEAD + colour, TransformerLabel::lead, words));
             grammar.fillers(words);
+            if (!colour.equals(COMMON)) {
+                grammar.field(of(LEAD + colour, TransformerLabel::leadAndCommon, pairs(words)));
+            }
         });
         return grammar;
+    }
+
+    /** A lead and the common, as a winding is named by both: black and white, white and black. */
+    private static String[] pairs(String... words) {
+        List<String> out = new ArrayList<>();
+        for (String word : words) {
+            for (String common : COLOURS.get(COMMON)) {
+                for (String between : new String[] {" ", "/", "&", " to ", " and "}) {
+                    out.add(word + between + common);
+                    out.add(common + between + word);
+                }
+            }
+        }
+        return out.toArray(new String[0]);
+    }
+
+    /** Volts between a lead and the common. */
+    private static Shape.@Nullable Fit leadAndCommon(String path, Figure figure, @Nullable Unit unit) {
+        Shape.Fit fit = lead(path, figure, unit);
+        if (fit == null || figure.first() == 0) {
+            return null;
+        }
+        List<Shape.Told> told = new ArrayList<>(fit.told());
+        told.add(new Shape.Told(LEAD + COMMON, Value.of(0)));
+        return new Shape.Fit(told, fit.cost());
     }
 
     /** Volts of one lead; 0 on the common. */
