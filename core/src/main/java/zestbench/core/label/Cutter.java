@@ -52,6 +52,7 @@ final class Cutter extends Cuts {
                 numbers.number(at);
                 numbers.gap(at);
                 words.damagedWord(at);
+                words.beheaded(at);
                 words.unknown(at);
                 words.code(at);
                 if (!Letterforms.isLetter(c) && !Letterforms.isDigit(c) && Letterforms.fraction(c) == 0) {

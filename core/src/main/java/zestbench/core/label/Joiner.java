@@ -18,8 +18,20 @@ final class Joiner {
     private static final double LEAST_OF_HUNDREDS = 100;
     /** Supplies that are named by both, and printed with a blank between them at times. */
     private static final Map<Double, Set<Double>> SUPPLIES = Map.of(
-            115.0, Set.of(208.0, 230.0), 120.0, Set.of(208.0, 240.0), 200.0, Set.of(230.0), 208.0,
-            Set.of(230.0, 240.0), 220.0, Set.of(240.0), 230.0, Set.of(460.0), 240.0, Set.of(480.0));
+            115.0,
+            Set.of(208.0, 230.0),
+            120.0,
+            Set.of(208.0, 240.0),
+            200.0,
+            Set.of(230.0),
+            208.0,
+            Set.of(230.0, 240.0),
+            220.0,
+            Set.of(240.0),
+            230.0,
+            Set.of(460.0),
+            240.0,
+            Set.of(480.0));
 
     private static final double FIRST_YEAR = 1970;
     private static final double LAST_YEAR = 2060;
@@ -157,6 +169,10 @@ final class Joiner {
             at++;
             return '-';
         }
+        if (isUnitOfBoth(atom)) {
+            at += 2;
+            return '/';
+        }
         Spoken spoken = atom.spoken();
         if (spoken != null && spoken.part() == Part.JOIN) {
             at++;
@@ -208,6 +224,19 @@ final class Joiner {
         return isBeforeFraction ? ' ' : 0;
     }
 
+    /** Whether a unit stands behind each of two numbers with a stroke between them, as 29 bar / 20,5 bar. */
+    private boolean isUnitOfBoth(Atom atom) {
+        return isUnit(atom)
+                && isSign(at + 1, "/")
+                && at + 3 < atoms.size()
+                && atoms.get(at + 2).isNumber()
+                && atoms.get(at + 3).text().equals(atom.text());
+    }
+
+    private static boolean isUnit(Atom atom) {
+        return atom.meanings().stream().anyMatch(Meaning.OfUnit.class::isInstance);
+    }
+
     private static boolean isWhole(Atom atom) {
         return atom.isNumber() && atom.number() == Math.rint(atom.number());
     }
@@ -225,7 +254,8 @@ final class Joiner {
         int back = at;
         int sign = 1;
         boolean isGlued = at > 0
-                && (atoms.get(at - 1).kind() == Atom.Kind.WORD || atoms.get(at - 1).kind() == Atom.Kind.PHRASE)
+                && (atoms.get(at - 1).kind() == Atom.Kind.WORD
+                        || atoms.get(at - 1).kind() == Atom.Kind.PHRASE)
                 && at < atoms.size()
                 && atoms.get(at - 1).end() == atoms.get(at).start();
         if ((isSign(at, "-") || isSign(at, "+"))
@@ -299,7 +329,9 @@ final class Joiner {
     private @Nullable Double chunk(boolean isOfHundreds) {
         if (isPart(at, Part.TENS)) {
             double tens = value(at++);
-            boolean hasDigit = isPart(at, Part.DIGIT) && value(at) > 0 && !(isOfHundreds && (isHundreds(at) || isPart(at + 1, Part.POINT)));
+            boolean hasDigit = isPart(at, Part.DIGIT)
+                    && value(at) > 0
+                    && !(isOfHundreds && (isHundreds(at) || isPart(at + 1, Part.POINT)));
             return tens + (hasDigit ? value(at++) : 0);
         }
         if (!isPart(at, Part.DIGIT) && !isPart(at, Part.TEEN)) {

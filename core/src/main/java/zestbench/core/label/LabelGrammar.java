@@ -128,6 +128,7 @@ public final class LabelGrammar {
     private final Map<String, Long> marks = new HashMap<>();
     private final Map<String, Set<String>> groupsOf = new HashMap<>();
     private final Set<String> core = new HashSet<>();
+    private final Set<String> onlyOne = new HashSet<>();
     private final List<LabelField> bare = new ArrayList<>();
     private Finish finish = taken -> {};
     private @Nullable ToDoubleFunction<Taking> physics;
@@ -174,6 +175,16 @@ public final class LabelGrammar {
     /** Whether a reading has what such a label hardly ever goes without. */
     boolean isUsual(Set<String> taken) {
         return core.isEmpty() || core.stream().anyMatch(taken::contains);
+    }
+
+    /** Where a label says two things of this, neither is taken before somebody has looked. */
+    public LabelGrammar onlyOne(String path) {
+        onlyOne.add(path);
+        return this;
+    }
+
+    boolean isOnlyOne(String path) {
+        return onlyOne.contains(path);
     }
 
     /** Words that say what the label is of. */

@@ -141,7 +141,7 @@ public final class LabelReader {
             }
         }
         grammar.finishing().finish(taking);
-        doubts(said, taken, margins, taking, best);
+        doubts(said, taken, margins, taking, pieces, best);
         pieces.replaceAll(p -> new Piece(taking.pathOf(p.field()), p.text(), p.start(), p.end(), p.sure()));
         pieces.sort(Comparator.comparingInt(Piece::start));
         double sure = pieces.stream().mapToDouble(Piece::sure).min().orElse(0);
@@ -215,14 +215,26 @@ public final class LabelReader {
     private boolean isConfused(Item item) {
         String printed = text.substring(item.start(), item.end());
         boolean isMistaken = item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
-        return item.isFigure() && (isMistaken || SPREAD.matcher(printed).find() && item.figure() != null && item.figure().size() == 1);
+        return item.isFigure()
+                && (isMistaken
+                        || SPREAD.matcher(printed).find()
+                                && item.figure() != null
+                                && item.figure().size() == 1);
     }
 
     private void doubts(
-            List<Map<String, Value>> said, List<Taken> taken, Map<String, Double> margins, Taking taking, Whole best) {
+            List<Map<String, Value>> said,
+            List<Taken> taken,
+            Map<String, Double> margins,
+            Taking taking,
+            List<Piece> pieces,
+            Whole best) {
         for (Taken each : taken) {
             Item item = best.items().get(each.figure());
-            bothSaid(best, each, taking);
+            if (bothSaid(best, each, taking) && grammar.isOnlyOne(each.path())) {
+                taking.remove(each.key());
+                pieces.removeIf(p -> p.field().equals(each.key()));
+            }
             if (each.value() != null && isConfused(item)) {
                 String printed = text.substring(item.start(), item.end());
                 taking.doubt(
@@ -242,11 +254,12 @@ public final class LabelReader {
     }
 
     /** A label that says two things of one, each in a word of its own, is believed in neither without a look. */
-    private static void bothSaid(Whole best, Taken taken, Taking taking) {
+    private static boolean bothSaid(Whole best, Taken taken, Taking taking) {
         Item item = best.items().get(taken.figure());
         if (item.isFigure() || !taken.group().isEmpty()) {
-            return;
+            return false;
         }
+        boolean isSaid = false;
         for (Item other : best.items()) {
             for (Meaning meaning : other.meanings()) {
                 if (other.start() != item.start()
@@ -254,9 +267,11 @@ public final class LabelReader {
                         && choice.field().path().equals(taken.path())
                         && !choice.value().equals(taken.value())) {
                     taking.doubt(taken.key(), "the label says two things of it: compare with the part", choice.value());
+                    isSaid = true;
                 }
             }
         }
+        return isSaid;
     }
 
     private List<String> unread(Whole best, List<Piece> pieces) {

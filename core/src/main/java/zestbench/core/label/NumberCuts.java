@@ -58,7 +58,11 @@ final class NumberCuts extends Cuts {
                 }
                 digits.append('.');
                 hasPoint = true;
-            } else if (c == ' ' && isSpaced && (isDigit(at + 1) || isPoint(at + 1)) && isDigitBefore(from, at) && !hasPoint) {
+            } else if (c == ' '
+                    && isSpaced
+                    && (isDigit(at + 1) || isPoint(at + 1))
+                    && isDigitBefore(from, at)
+                    && !hasPoint) {
                 if (digits.length() >= MOST_DIGITS) {
                     return;
                 }

@@ -90,6 +90,7 @@ final class Vocabulary {
             0.125, "tenth", 0.1, "twelfth", 1.0 / 12);
 
     final Node root = new Node();
+    private final List<Node> named = new ArrayList<>();
 
     Vocabulary() {
         for (int i = 0; i < SMALL.length; i++) {
@@ -133,7 +134,25 @@ final class Vocabulary {
         if (at.word.isEmpty()) {
             at.word = written.toString();
         }
+        if (at.meanings.isEmpty()) {
+            named.add(at);
+        }
         at.meanings.add(meaning);
+    }
+
+    /** The one known word that ends like this; null where none or several do. */
+    @Nullable
+    Node ending(String letters) {
+        Node found = null;
+        for (Node node : named) {
+            if (node.word.length() > letters.length() && node.word.endsWith(letters)) {
+                if (found != null) {
+                    return null;
+                }
+                found = node;
+            }
+        }
+        return found;
     }
 
     /** Whether a character may stand or be missing within a phrase. */

@@ -93,7 +93,7 @@ final class WordCuts extends Cuts {
         boolean isFromDigits = from > 0 && isDigit(from) && isDigit(from - 1);
         if (confused * 2 > length
                 || (length == 1 && confused > 0)
-                || (isFromDigits && isDigitLike(node.word.charAt(0)))) {
+                || (isFromDigits && isDigitLike(node.word.charAt(0)) && !isUnitInLetters(node, to))) {
             return;
         }
         boolean isInLetters = isLetter(to - 1) && to < text.length() && isLetter(to);
@@ -136,6 +136,11 @@ final class WordCuts extends Cuts {
                                 + (isBetween ? WITHIN_DIGITS : 0)));
     }
 
+    /** Whether a unit is printed with its last letter at least, as the ounces of 40Z. */
+    private boolean isUnitInLetters(Node node, int to) {
+        return isLetter(to - 1) && node.meanings.stream().allMatch(Meaning.OfUnit.class::isInstance);
+    }
+
     private boolean isTouchingDigit(int from, int to) {
         boolean isJoinedBehind = to < text.length() && "+/.,".indexOf(text.charAt(to)) >= 0 && isDigit(to + 1);
         boolean isJoinedBefore = from > 1 && "+/".indexOf(text.charAt(from - 1)) >= 0 && isDigit(from - 2);
@@ -174,6 +179,23 @@ final class WordCuts extends Cuts {
             reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, KNOWN + GAP + gaps * GAP));
         } else {
             reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), UNKNOWN));
+        }
+    }
+
+    /** A word whose beginning is gone, where only one known word ends like it. */
+    void beheaded(int from) {
+        if (!text.startsWith("..", from)
+                || (from > 0 && text.charAt(from - 1) != ' ' && text.charAt(from - 1) != '\n')) {
+            return;
+        }
+        int first = from + 2;
+        int to = first;
+        while (to < text.length() && to - first < LONGEST_WORD && isLetter(to)) {
+            to++;
+        }
+        Node node = to - first < LEAST_OF_BROKEN ? null : vocabulary.ending(text.substring(first, to));
+        if (node != null) {
+            reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, KNOWN + 2 * GAP));
         }
     }
 
@@ -254,11 +276,13 @@ final class WordCuts extends Cuts {
             }
             at = came[at].from();
         }
+        int end = at;
         return at > 0
                 && came[at] != null
                 && came[at].meanings().stream()
-                        .anyMatch(m -> m instanceof Meaning.Name name
-                                && name.field().shape() != null
-                                && name.field().shape().isCode());
+                        .anyMatch(m -> (m instanceof Meaning.Foreign && text.lastIndexOf('\n', from) < end)
+                                || (m instanceof Meaning.Name name
+                                        && name.field().shape() != null
+                                        && name.field().shape().isCode()));
     }
 }

@@ -89,7 +89,9 @@ public final class MotorLabel {
                             "CCW",
                             "ccw|counterclockwise|counter clockwise|c c w|counter-clockwise|antihoraire|links|antihorario",
                             "sens antihoraire|anticlockwise|sentido antihorario")
-                    .by("REVERSIBLE", "cw/ccw|ccw/cw|reversible|rev|reversable|rvs"))
+                    .by(
+                            "REVERSIBLE",
+                            "cw/ccw|ccw/cw|reversible|rev|reversable|rvs|for cw rotation|for ccw rotation|to reverse"))
             .field(told("rotationView")
                     .by("LEAD_END", "le|lead end|facing lead end|cote fils|l e|facing leads|leads")
                     .by(

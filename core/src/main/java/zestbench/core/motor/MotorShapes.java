@@ -24,8 +24,10 @@ final class MotorShapes {
         @Override
         public @Nullable Fit fit(String path, Figure figure, @Nullable Unit unit) {
             Double number = unit == null ? figure.single() : null;
-            boolean is = number != null && number == Math.rint(number) && number >= LEAST_FRAME && number <= MOST_FRAME;
-            return is ? new Fit(List.of(new Told(path, Value.of(String.valueOf(number.intValue())))), 0) : null;
+            if (number == null || number != Math.rint(number) || number < LEAST_FRAME || number > MOST_FRAME) {
+                return null;
+            }
+            return new Fit(List.of(new Told(path, Value.of(String.valueOf(number.intValue())))), 0);
         }
 
         @Override

@@ -126,7 +126,7 @@ public final class PlateLabel {
                 .field(of(
                                 "lockedRotorAmps",
                                 Shapes.number(3, 1500, Unit.AMPS),
-                                "lra|l.r.a.|l.r. amps|lr amps|locked rotor amps|locked rotor|rotor bloque|rotor bloq",
+                                "lra|l.r.a.|lr|l.r. amps|lr amps|locked rotor amps|locked rotor|rotor bloque|rotor bloq",
                                 "rotor bloq.|anlaufstrom|rotor bloqueado|courant rotor bloque|corriente de rotor bloqueado|lock rotor amps|lock rotor|blocked rotor|blocked rotor amps")
                         .in(COMPRESSORS))
                 .field(of(
@@ -249,6 +249,7 @@ public final class PlateLabel {
                 .says(10, "oct|october")
                 .says(11, "nov|november")
                 .says(12, "dec|december")
+                .onlyOne("refrigerant")
                 .physics(PlateLabel::against)
                 .finish(PlateSettling::finish);
         for (String group : new String[] {"", COMPRESSORS, OUTDOOR, INDOOR, HEATER}) {

@@ -171,12 +171,12 @@ public final class TransformerLabel {
     /** A lead and the common, as a winding is named by both: black and white, white and black. */
     private static String[] pairs(String... words) {
         List<String> out = new ArrayList<>();
-        for (String word : words) {
-            for (String common : COLOURS.get(COMMON)) {
-                for (String between : new String[] {" ", "/", "&", " to ", " and "}) {
-                    out.add(word + between + common);
-                    out.add(common + between + word);
-                }
+        String[] commons = COLOURS.getOrDefault(COMMON, new String[0]);
+        // both are printed in full or both short
+        for (int i = 0; i < Math.min(3, Math.min(words.length, commons.length)); i++) {
+            for (String between : new String[] {" ", "/"}) {
+                out.add(words[i] + between + commons[i]);
+                out.add(commons[i] + between + words[i]);
             }
         }
         return out.toArray(new String[0]);
