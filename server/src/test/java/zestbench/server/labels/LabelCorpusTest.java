@@ -56,6 +56,18 @@ class LabelCorpusTest {
                 .isLessThan(0.002);
     }
 
+    /** Further labels, of which nothing may be missed: each stands for a wording that was once misread. */
+    @Test
+    void whatWasOnceMisreadIsRead() throws IOException {
+        try (InputStream in = Objects.requireNonNull(getClass().getResourceAsStream("/labels/more.jsonl"))) {
+            for (String line : new String(in.readAllBytes(), StandardCharsets.UTF_8).split("\n")) {
+                JsonNode label = JSON.readTree(line);
+                Marks marks = marks(label.get("kind").asString(), label);
+                assertThat(marks.right).as(line).isEqualTo(marks.all);
+            }
+        }
+    }
+
     @SuppressWarnings("unchecked")
     private static Marks marks(String kind, JsonNode label) {
         String text = label.get("text").asString();
