@@ -359,14 +359,14 @@ final class Joiner {
             return 0;
         }
         at++;
-        double value = 0;
-        double place = 0.1;
+        double digits = 0;
+        double tenths = 1;
         // a digit with a point of its own behind it begins the next number
-        while (isPart(at, Part.DIGIT) && (place == 0.1 || !isPart(at + 1, Part.POINT))) {
-            value += value(at++) * place;
-            place /= 10;
+        while (isPart(at, Part.DIGIT) && (tenths == 1 || !isPart(at + 1, Part.POINT))) {
+            digits = digits * 10 + value(at++);
+            tenths *= 10;
         }
-        return value;
+        return digits / tenths;
     }
 
     private static boolean isTenths(Atom atom) {

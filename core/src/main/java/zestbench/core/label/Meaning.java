@@ -22,6 +22,9 @@ sealed interface Meaning {
     /** The name of something that no field takes, such as a date or a weight. */
     record Foreign() implements Meaning {}
 
+    /** A word of what is written beside labels: readings, orders. @param name by which it is known, however it is written */
+    record Word(String name) implements Meaning {}
+
     /** A word that is usual and says nothing. */
     record Filler() implements Meaning {}
 

@@ -2,11 +2,11 @@ package zestbench.core.quick;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
-import zestbench.core.quantity.Letters;
+import zestbench.core.label.Tokens;
+import zestbench.core.label.Tokens.Token;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.winding.PairOhms;
@@ -30,89 +30,140 @@ public record MotorReadings(List<PairOhms> pairs, @Nullable Amps amps) {
     record Read(@Nullable MotorReadings readings, @Nullable String problem) {}
 
     private static final List<String> PAIRS = List.of("1-2", "1-3", "2-3");
-    private static final String NUMBER = "(\\d{1,6}(?:\\.\\d{0,4})?|\\.\\d{1,4})";
     private static final String WINDINGS_HOW =
             "write the three pairs, 1-2, 1-3 and 2-3, and ground if it was read: windings 0.9 2.1 3.0 ground OL";
     private static final String AMPS_HOW = "write amps and the rating, such as amps 1.7 of 1.9, or amps fan 1.7 of 1.9";
+    private static final double KILOHM = 1_000;
     private static final double MEGOHM = 1_000_000;
+    private static final double MOST = 1_000_000;
+
+    private static final String WINDINGS = "windings";
+    private static final String AMPS = "amps";
+    private static final String UNIT = "unit";
+    private static final String GROUND = "ground";
+    private static final String OVER = "over range";
+    private static final String RATED = "rated";
+    private static final String INRUSH = "inrush";
+    private static final String KILO = "kilo";
+    private static final String MEGA = "mega";
+    private static final Tokens TOKENS = new Tokens(Map.ofEntries(
+            Map.entry(WINDINGS, "winding|windings|ohms"),
+            Map.entry(AMPS, "amps|amp"),
+            Map.entry(UNIT, "a|ohm|ω"),
+            Map.entry(GROUND, "ground|gnd|g|earth|to ground"),
+            Map.entry(OVER, "ol|open|infinite|over range"),
+            Map.entry(RATED, "of|rated|out of"),
+            Map.entry(INRUSH, "inrush|start"),
+            Map.entry(KILO, "k|kohm|kω"),
+            Map.entry(MEGA, "m|meg|mohm|mω|megohm|megohms"),
+            Map.entry(RunningAmps.Place.COMPRESSOR.name(), "compressor|comp"),
+            Map.entry(RunningAmps.Place.FAN.name(), "fan"),
+            Map.entry(RunningAmps.Place.BLOWER.name(), "blower")));
 
     /** Null where the text is about neither. */
     static @Nullable Read read(String text) {
-        String plain = Letters.small(text).replace(',', '.').strip();
-        if (plain.matches("(?:windings?|ohms)\\b.*")) {
-            return windings(plain.replaceFirst("(?:windings?|ohms):?", "").strip());
+        List<Token> tokens = TOKENS.of(text);
+        if (tokens.isEmpty()) {
+            return null;
         }
-        return plain.matches("amps?\\b.*")
-                ? amps(plain.replaceFirst("amps?:?", "").strip())
-                : null;
+        List<Token> rest = tokens.subList(1, tokens.size());
+        return switch (tokens.get(0).word()) {
+            case WINDINGS -> windings(rest);
+            case AMPS -> amps(rest);
+            default -> null;
+        };
     }
 
-    private static Read windings(String text) {
-        int at = text.indexOf("g");
-        String behind = at < 0
-                ? ""
-                : text.substring(at).replaceFirst("^(?:ground|gnd|g)\\b", "").strip();
-        String[] words = (at < 0 ? text : text.substring(0, at)).strip().split("[\\s/;]+");
-        List<PairOhms> out = new ArrayList<>();
-        boolean hasPairs = !words[0].isEmpty();
-        if ((hasPairs && words.length != PAIRS.size()) || (!hasPairs && behind.isEmpty())) {
+    private static Read windings(List<Token> tokens) {
+        List<Reading> pairs = new ArrayList<>();
+        Reading ground = null;
+        boolean isGround = false;
+        for (int at = 0; at < tokens.size(); at++) {
+            Token token = tokens.get(at);
+            if (token.word().equals(GROUND) && !isGround) {
+                isGround = true;
+                continue;
+            }
+            if (token.word().equals(UNIT) || token.word().equals(WINDINGS)) {
+                continue;
+            }
+            boolean isScaled = token.isNumber() && at + 1 < tokens.size() && times(tokens.get(at + 1)) > 1;
+            Reading reading = ohms(token, isScaled ? times(tokens.get(at + 1)) : 1);
+            if (reading == null) {
+                String what = isGround ? "\" is no reading to ground: " : "\" are no ohms: ";
+                return new Read(null, "\"" + token.text() + what + WINDINGS_HOW);
+            }
+            at += isScaled ? 1 : 0;
+            if (!isGround) {
+                pairs.add(reading);
+            } else if (ground == null) {
+                ground = reading;
+            } else {
+                return new Read(null, WINDINGS_HOW);
+            }
+        }
+        if ((isGround && ground == null) || (pairs.isEmpty() ? ground == null : pairs.size() != PAIRS.size())) {
             return new Read(null, WINDINGS_HOW);
         }
-        for (int i = 0; hasPairs && i < words.length; i++) {
-            Reading reading = ohms(words[i]);
-            if (reading == null) {
-                return new Read(null, "\"" + words[i] + "\" are no ohms: " + WINDINGS_HOW);
-            }
-            out.add(PairOhms.of(PAIRS.get(i), reading, 0));
+        List<PairOhms> out = new ArrayList<>();
+        for (int i = 0; i < pairs.size(); i++) {
+            out.add(PairOhms.of(PAIRS.get(i), pairs.get(i), 0));
         }
-        if (at >= 0) {
-            Reading ground = ohms(behind);
-            if (ground == null) {
-                return new Read(null, "\"" + behind + "\" is no reading to ground: " + WINDINGS_HOW);
-            }
+        if (ground != null) {
             out.add(PairOhms.of("1-" + PairOhms.GROUND, ground, 0));
         }
         return new Read(new MotorReadings(out, null), null);
     }
 
-    /** {@code 2.1}, {@code 47k}, {@code 5M}, {@code OL}. */
-    private static @Nullable Reading ohms(String word) {
-        String plain = word.replaceAll("(ω|ohms?)$", "");
-        if (plain.equals("ol") || plain.equals("open")) {
+    private static double times(Token token) {
+        return token.word().equals(KILO) ? KILOHM : token.word().equals(MEGA) ? MEGOHM : 1;
+    }
+
+    /** {@code 2.1}, {@code OL}; null for what is neither. */
+    private static @Nullable Reading ohms(Token token, double times) {
+        if (token.word().equals(OVER)) {
             return Reading.overRange(Quantity.OHMS);
         }
-        if (!plain.matches(NUMBER + "[km]?")) {
-            return null;
-        }
-        double times = plain.endsWith("k") ? 1_000 : plain.endsWith("m") ? MEGOHM : 1;
-        return Reading.of(Quantity.OHMS, times * Double.parseDouble(plain.replaceAll("[km]$", "")));
+        return isReading(token) ? Reading.of(Quantity.OHMS, times * token.number()) : null;
     }
 
-    private static Read amps(String text) {
-        Matcher matcher = Pattern.compile("(compressor|comp|fan|blower)? ?" + NUMBER + " ?a?(?: of " + NUMBER
-                        + " ?a?)?(?: inrush " + NUMBER + " ?a?)?")
-                .matcher(text);
-        if (!matcher.matches()) {
-            return new Read(null, "\"" + text + "\" are no amps: " + AMPS_HOW);
-        }
-        String who = matcher.group(1);
-        RunningAmps.Place place = who == null
-                ? null
-                : who.startsWith("comp")
-                        ? RunningAmps.Place.COMPRESSOR
-                        : who.equals("fan") ? RunningAmps.Place.FAN : RunningAmps.Place.BLOWER;
-        return new Read(
-                new MotorReadings(
-                        List.of(),
-                        new Amps(
-                                place,
-                                Double.parseDouble(matcher.group(2)),
-                                number(matcher.group(3)),
-                                number(matcher.group(4)))),
-                null);
+    private static boolean isReading(Token token) {
+        return token.isNumber() && token.number() >= 0 && token.number() < MOST;
     }
 
-    private static @Nullable Double number(@Nullable String text) {
-        return text == null ? null : Double.valueOf(text);
+    private static Read amps(List<Token> tokens) {
+        RunningAmps.Place place = null;
+        Double taken = null;
+        Double rated = null;
+        Double inrush = null;
+        String next = "";
+        for (Token token : tokens) {
+            String word = token.word();
+            if (isReading(token) && next.isEmpty() && taken == null) {
+                taken = token.number();
+            } else if (isReading(token) && next.equals(RATED) && rated == null) {
+                rated = token.number();
+            } else if (isReading(token) && next.equals(INRUSH) && inrush == null) {
+                inrush = token.number();
+            } else if (word.equals(RATED) || word.equals(INRUSH)) {
+                next = word;
+            } else if (place == null && isPlace(word)) {
+                place = RunningAmps.Place.valueOf(word);
+            } else if (!word.equals(UNIT) && !word.equals(AMPS)) {
+                return new Read(null, "\"" + token.text() + "\" are no amps: " + AMPS_HOW);
+            }
+        }
+        return taken == null
+                ? new Read(null, "no amps were written: " + AMPS_HOW)
+                : new Read(new MotorReadings(List.of(), new Amps(place, taken, rated, inrush)), null);
+    }
+
+    private static boolean isPlace(String word) {
+        for (RunningAmps.Place place : RunningAmps.Place.values()) {
+            if (place.name().equals(word)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

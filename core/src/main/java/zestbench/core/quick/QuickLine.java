@@ -42,11 +42,15 @@ public record QuickLine(
 
     /** @param sections names of the sections of a capacitor at hand, for readings without a label */
     public static QuickLine of(String text, List<String> sections) {
-        return of(text, sections, Families.named(CapacitorLabel.KIND));
+        return of(text, sections, Families.named(CapacitorLabel.KIND), false);
     }
 
-    /** @param sections names of the sections of the part at hand, for readings without a label @param atHand its family */
-    public static QuickLine of(String text, List<String> sections, Family atHand) {
+    /**
+     * @param sections names of the sections of the part at hand, for readings without a label
+     * @param atHand its family
+     * @param isOpen whether its label still leaves something open, so that a piece of one is rather of it
+     */
+    public static QuickLine of(String text, List<String> sections, Family atHand, boolean isOpen) {
         LabelRead whole = Families.read(Families.AUTO, text);
         if (PlateLabel.KIND.equals(whole.kind())) {
             return new QuickLine(whole, List.of(), null);
@@ -61,7 +65,7 @@ public record QuickLine(
         int colon = text.indexOf(':');
         String before = (colon < 0 ? text : text.substring(0, colon)).strip();
         String behind = colon < 0 ? "" : text.substring(colon + 1).strip();
-        LabelRead label = before.isEmpty() ? null : Families.read(Families.AUTO, before);
+        LabelRead label = before.isEmpty() ? null : label(before, atHand, isOpen);
         if (label != null && label.kind() == null) {
             label = bare(before);
         }
@@ -76,6 +80,13 @@ public record QuickLine(
         }
         Family family = label == null || label.kind() == null ? atHand : Families.named(label.kind());
         return withReadings(label, behind, names, family);
+    }
+
+    /** A label: of what it tells by itself, or a piece of the label at hand, which that family can read whole. */
+    private static LabelRead label(String text, Family atHand, boolean isOpen) {
+        LabelRead read = Families.read(Families.AUTO, text);
+        LabelRead piece = isOpen || read.kind() == null ? atHand.read(text) : read;
+        return piece.fields().fields().isEmpty() || !piece.unread().isEmpty() ? read : piece;
     }
 
     /** {@code coil 24 : 18.2v}, {@code coil 24 : 12 ohm}: the volts of a coil and what was read at it. */

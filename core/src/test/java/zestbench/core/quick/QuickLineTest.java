@@ -50,7 +50,7 @@ class QuickLineTest {
                 "windings | write the three pairs",
                 "windings 0.9 2.1 x | \"x\" are no ohms",
                 "windings ground x | \"x\" is no reading to ground",
-                "amps | are no amps",
+                "amps | no amps were written",
                 "amps 1.7 off 1.9 | are no amps",
                 "motor 1/4 1075 1.9a 5uf : 7 | windings 0.9 2.1 3.0 or amps 1.7 of 1.9",
                 "45/5 370 : 1e9 | is no reading",
@@ -67,6 +67,8 @@ class QuickLineTest {
                 "Winding: 0,9 OL ol | 1-2 0.90 Ω, 1-3 OL, 2-3 OL",
                 "windings 0.9 2.1 3.0 ground OL | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
                 "windings gnd 5M | 1-GROUND 5.00 MΩ",
+                "windings point nine two point one three point zero | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω",
+                "windings 0.9/2.1/3.O to ground open | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
                 "ohms 470 1k 1.5k | 1-2 470.00 Ω, 1-3 1000.00 Ω, 2-3 1500.00 Ω",
             })
     void windingsAreWrittenPairByPair(String text, String pairs) {
@@ -86,6 +88,7 @@ class QuickLineTest {
         "amps fan 1.7, FAN, 1.7, , ",
         "AMPS comp 17.2a of 17.9 a inrush 88, COMPRESSOR, 17.2, 17.9, 88",
         "amp blower .9, BLOWER, 0.9, , ",
+        "amps one point seven of one point nine fan, FAN, 1.7, 1.9, ",
     })
     void ampsAreWrittenWithTheirRating(
             String text,

@@ -157,10 +157,11 @@ class PartHttp {
     }
 
     private void label(long id, String who, String part, Label given) {
-        Value.Fields fields = given.fields() != null
-                ? given.fields()
-                : calls.open(id).part(part).family().read(given.text()).fields();
-        repair.label(id, who, part, given.text(), new Spec(fields));
+        if (given.fields() == null) {
+            repair.label(id, who, part, given.text());
+        } else {
+            repair.label(id, who, part, given.text(), new Spec(given.fields()));
+        }
     }
 
     @PutMapping("/measures")

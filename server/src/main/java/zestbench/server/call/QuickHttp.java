@@ -23,6 +23,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.quick.MotorReadings;
 import zestbench.core.quick.QuickLine;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LabelInPieces;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.JudgedView;
@@ -81,7 +82,7 @@ class QuickHttp {
             return new QuickPreview(
                     "Plate: " + PlateFacts.of(plate).line(), List.of(), label.unread(), doubts(label), null);
         }
-        Spec spec = label != null ? new Spec(label.fields()) : part == null ? Spec.EMPTY : part.spec();
+        Spec spec = label == null ? part == null ? Spec.EMPTY : part.spec() : whole(label, given, part);
         Family family = label != null && label.kind() != null
                 ? Families.named(label.kind())
                 : part == null ? Families.named(CapacitorLabel.KIND) : part.family();
@@ -128,7 +129,25 @@ class QuickHttp {
     private static QuickLine read(Quick given, @Nullable PartState part) {
         return part == null
                 ? QuickLine.of(given.text(), List.of())
-                : QuickLine.of(given.text(), part.sections(), part.family());
+                : QuickLine.of(
+                        given.text(),
+                        part.sections(),
+                        part.family(),
+                        !part.missing().isEmpty());
+    }
+
+    /** What a label says, with what was known of the part it is a piece of. */
+    private static Spec whole(LabelRead label, Quick given, @Nullable PartState part) {
+        Spec said = new Spec(label.fields());
+        String kind = label.kind();
+        return part != null && kind != null && LabelInPieces.belongs(part, Families.named(kind), said)
+                ? LabelInPieces.typed(part, text(given)).spec()
+                : said;
+    }
+
+    /** What stands before the readings. */
+    private static String text(Quick given) {
+        return given.text().split(":", 2)[0];
     }
 
     private static List<String> doubts(@Nullable LabelRead label) {
@@ -177,9 +196,8 @@ class QuickHttp {
         String partId = part == null ? null : part.id();
         if (label != null && label.kind() != null) {
             partId = partFor(id, who, label, part);
-            String text = given.text().split(":", 2)[0];
             if (!says(calls.working(id).part(partId), new Spec(label.fields()))) {
-                repair.label(id, who, partId, text, new Spec(label.fields()));
+                repair.label(id, who, partId, text(given));
             }
         }
         if (!quick.readings().isEmpty() && partId != null) {
@@ -187,26 +205,20 @@ class QuickHttp {
         }
     }
 
-    /** The part at hand if its label is still open or says the same, else the first such part, else a new one. */
+    /** The part at hand if its label leaves open what is said, or says the same, else the first such part, else a new one. */
     private String partFor(long id, String who, LabelRead label, @Nullable PartState atHand) {
         String kind = String.valueOf(label.kind());
+        Family family = Families.named(kind);
         Spec spec = new Spec(label.fields());
-        if (atHand != null && takes(atHand, kind, spec)) {
+        if (atHand != null && LabelInPieces.belongs(atHand, family, spec)) {
             return atHand.id();
         }
         for (PartState part : calls.working(id).state().parts()) {
-            if (takes(part, kind, spec)) {
+            if (LabelInPieces.belongs(part, family, spec)) {
                 return part.id();
             }
         }
-        return calls.addPart(id, who, kind, Families.named(kind).title(), "Quick line", "");
-    }
-
-    private static boolean takes(PartState part, String kind, Spec spec) {
-        boolean open = part.closed() == null
-                && part.chosen() == null
-                && part.added().kind().equals(kind);
-        return open && (part.spec().isEmpty() || says(part, spec));
+        return calls.addPart(id, who, kind, family.title(), "Quick line", "");
     }
 
     /** Whether the part's label says all that was written, and maybe more. */

@@ -32,6 +32,7 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LabelInPieces;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.MethodsApart;
 import zestbench.core.tape.PartState;
@@ -69,6 +70,13 @@ public class Repair {
                 part.chosen() == null, "part", part.added().title(), "a replacement is chosen: put it back first");
         Spec spec = Spec.checked(part.family().attributes(), fields.values());
         calls.add(callId, who, new Entry.LabelRead(partId, text.strip(), spec));
+    }
+
+    /** Keeps a text typed for a part's label, laid over what was typed before. */
+    @Transactional
+    public void label(long callId, String who, String partId, String text) {
+        LabelInPieces label = LabelInPieces.typed(calls.working(callId).part(partId), text);
+        label(callId, who, partId, label.text(), label.spec());
     }
 
     /** Keeps what was measured on the part itself, which a choice does not stand against. @param given nothing where it is taken out */

@@ -1,0 +1,43 @@
+package zestbench.core.tape;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import zestbench.core.Families;
+import zestbench.core.family.Family;
+import zestbench.core.family.Spec;
+
+/** What is typed later lies over what was read before, and takes nothing away. */
+class LabelInPiecesTest {
+    private static final Family CONTACTOR = Families.named("contactor");
+
+    private static LabelInPieces after(String before, String typed) {
+        return LabelInPieces.over(before, new Spec(CONTACTOR.read(before).fields()), typed, CONTACTOR.read(typed));
+    }
+
+    @Test
+    void aPieceAddsToWhatIsKnown() {
+        LabelInPieces label = after("2 pole 24V coil", "30 FLA");
+        assertThat(label.text()).isEqualTo("2 pole 24V coil\n30 FLA");
+        assertThat(label.spec().number("poles")).contains(2.0);
+        assertThat(label.spec().numbers("coilVolts")).isEqualTo(List.of(24.0));
+        assertThat(label.spec().number("fullLoadAmps")).contains(30.0);
+    }
+
+    @Test
+    void whatIsSaidAgainIsReplaced() {
+        LabelInPieces label = after("2 pole 30 FLA 24V coil", "40 FLA");
+        assertThat(label.spec().number("fullLoadAmps")).contains(40.0);
+        assertThat(label.spec().number("poles")).contains(2.0);
+    }
+
+    @Test
+    void aWholeLabelStandsAlone() {
+        assertThat(after("2 pole 24V coil", "3 POLE 40 FLA COIL 120V").text()).isEqualTo("3 POLE 40 FLA COIL 120V");
+        LabelInPieces on = after("2 pole  24V coil", "2 pole 24v coil 30 FLA");
+        assertThat(on.text()).isEqualTo("2 pole 24v coil 30 FLA");
+        assertThat(on.spec().number("fullLoadAmps")).contains(30.0);
+        assertThat(after("2 pole 24V coil", "24V coil").text()).isEqualTo("2 pole 24V coil");
+    }
+}
