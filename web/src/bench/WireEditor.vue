@@ -33,14 +33,16 @@ const drawn = ref('')
 const wrong = ref('')
 
 function asKept(): WireGiven[] {
-  return props.wires.length
-    ? props.wires.map((w) => ({
-        terminal: w.terminal,
-        colour: w.colour,
-        tracer: w.tracer ?? '',
-        name: w.name,
-      }))
-    : props.terminals.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' }))
+  const bare = props.terminals.filter((t) => !props.wires.some((w) => w.terminal === t))
+  return [
+    ...props.wires.map((w) => ({
+      terminal: w.terminal,
+      colour: w.colour,
+      tracer: w.tracer ?? '',
+      name: w.name,
+    })),
+    ...bare.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' })),
+  ]
 }
 const draw = useDebounceFn(async () => {
   if (props.caption === undefined) return

@@ -89,6 +89,7 @@ export function part(more: Partial<PartView> = {}): PartView {
       { place: 'FAN', name: 'Outdoor fan motor', ratingName: 'FLA', rated: 1.4 },
     ],
     wires: [],
+    foundOrPrinted: [],
     photos: [],
     checks: [],
     running: [],

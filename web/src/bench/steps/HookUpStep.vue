@@ -120,7 +120,7 @@ async function openCapacitor() {
         <WireEditor
           ref="editor"
           :of="`/parts/${part.id}`"
-          :wires="part.wires"
+          :wires="part.foundOrPrinted"
           :terminals="part.terminals"
           @kept="isEditing = false"
         />

@@ -31,7 +31,8 @@ public final class CapacitorFamily {
             CapacitorFamily::proof,
             spec -> spec.has("sections") || spec.has("microfaradsLow"),
             section -> Quantity.MICROFARADS,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            Family.NO_COLOURS);
 
     private CapacitorFamily() {}
 

@@ -46,7 +46,8 @@ public final class ContactorFamily {
             ContactorFamily::proof,
             spec -> !spec.isEmpty(),
             ContactorJudgement::quantity,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            Family.NO_COLOURS);
 
     private ContactorFamily() {}
 

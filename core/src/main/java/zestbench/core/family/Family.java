@@ -11,6 +11,7 @@ import zestbench.core.label.LabelReader;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.Sheet;
+import zestbench.core.wiring.Wire;
 
 /**
  * A family of parts as a record of small functions.
@@ -32,6 +33,7 @@ import zestbench.core.wiring.Sheet;
  * @param proof what proves a choice once it is in
  * @param quantity what a section is read in
  * @param legOf which leg of the supply a section or terminal belongs to, from 1; 0 where it hangs on none
+ * @param printed wires as its label prints them; none where labels of its kind do not
  * @param isEnough whether offers can be held against what its label tells
  */
 public record Family(
@@ -52,7 +54,11 @@ public record Family(
         Function<HookupRequest, Proof> proof,
         Predicate<Spec> isEnough,
         Function<String, Quantity> quantity,
-        ToIntFunction<String> legOf) {
+        ToIntFunction<String> legOf,
+        Function<Spec, List<Wire>> printed) {
+    /** For families whose labels print no colours of leads. */
+    public static final Function<Spec, List<Wire>> NO_COLOURS = spec -> List.of();
+
     /** For families whose sections and terminals hang on no leg of the supply. */
     public static final ToIntFunction<String> NO_LEG = name -> 0;
 

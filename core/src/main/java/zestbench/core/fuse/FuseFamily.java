@@ -69,7 +69,8 @@ public final class FuseFamily {
             FuseFamily::proof,
             spec -> !spec.isEmpty(),
             FuseJudgement::quantity,
-            FuseFamily::legOf);
+            FuseFamily::legOf,
+            Family.NO_COLOURS);
 
     private FuseFamily() {}
 

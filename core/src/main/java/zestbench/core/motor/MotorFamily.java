@@ -81,7 +81,8 @@ public final class MotorFamily {
             MotorFamily::proof,
             spec -> !spec.isEmpty(),
             section -> Quantity.OHMS,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            Family.NO_COLOURS);
 
     private MotorFamily() {}
 

@@ -104,7 +104,8 @@ public final class RelayFamily {
             RelayFamily::proof,
             spec -> !spec.isEmpty(),
             CoilReadings::quantity,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            Family.NO_COLOURS);
 
     private RelayFamily() {}
 

@@ -139,7 +139,8 @@ public final class StartDeviceFamily {
             StartDeviceFamily::proof,
             spec -> !spec.isEmpty(),
             section -> Quantity.OHMS,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            Family.NO_COLOURS);
 
     private StartDeviceFamily() {}
 

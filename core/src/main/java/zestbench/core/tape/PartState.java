@@ -261,6 +261,11 @@ public final class PartState {
         return wires;
     }
 
+    /** Wires as found; what the label prints of them until somebody looked. */
+    public List<Wire> foundOrPrinted() {
+        return wires.isEmpty() ? family().printed().apply(spec) : wires;
+    }
+
     public List<String> photos() {
         return photos;
     }

@@ -63,7 +63,8 @@ public final class TransformerFamily {
             TransformerFamily::proof,
             spec -> !spec.isEmpty(),
             section -> zestbench.core.quantity.Quantity.VOLTS,
-            Family.NO_LEG);
+            Family.NO_LEG,
+            TransformerHookup::printed);
 
     private TransformerFamily() {}
 

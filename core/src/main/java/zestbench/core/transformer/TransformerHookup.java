@@ -33,6 +33,14 @@ final class TransformerHookup {
         return out;
     }
 
+    /** The leads that its label names by colour, each on what it is for. */
+    static List<Wire> printed(Spec spec) {
+        return Primary.of(spec).leads().stream()
+                .map(lead -> new Wire(
+                        lead.volts() == 0 ? COMMON : tap(lead.volts()), Letters.small(lead.colour()), null, ""))
+                .toList();
+    }
+
     private static String tap(double volts) {
         return "PRI " + Figures.plain(volts);
     }

@@ -40,4 +40,14 @@ class LabelInPiecesTest {
         assertThat(on.spec().number("fullLoadAmps")).contains(30.0);
         assertThat(after("2 pole 24V coil", "24V coil").text()).isEqualTo("2 pole 24V coil");
     }
+
+    @Test
+    void coloursOfALabelAreWiresUntilSomebodyLooked() {
+        Family transformer = Families.named("transformer");
+        Spec spec = new Spec(transformer
+                .read("40 VA PRI COM WHITE 120 BLACK 208 RED 240 ORANGE SEC 24 V")
+                .fields());
+        assertThat(transformer.printed().apply(spec).stream().map(w -> w.terminal() + " " + w.colour()))
+                .containsExactlyInAnyOrder("PRI COM white", "PRI 120 black", "PRI 208 red", "PRI 240 orange");
+    }
 }

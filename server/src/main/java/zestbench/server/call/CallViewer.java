@@ -187,6 +187,7 @@ class CallViewer {
                 StopView.of(Stop.on(state, part)),
                 ProofList.toMeasure(part),
                 part.wires(),
+                part.foundOrPrinted(),
                 part.photos(),
                 proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),

@@ -164,6 +164,7 @@ final class CallViews {
             @Nullable StopView stop,
             List<String> toMeasure,
             List<Wire> wires,
+            List<Wire> foundOrPrinted,
             List<String> photos,
             List<CheckView> checks,
             List<CheckView> running,
