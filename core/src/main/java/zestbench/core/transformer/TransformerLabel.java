@@ -144,6 +144,8 @@ public final class TransformerLabel {
                 .foreign("ta", "amb", "ambient", "wire", "measured", "no load")
                 .fillers(
                         "cap unused leads",
+                        "pri",
+                        "primary",
                         "lead",
                         "leads",
                         "lead color code",
@@ -157,6 +159,7 @@ public final class TransformerLabel {
                         "h1 h2 h3 h4",
                         "integral",
                         "thermal")
+                .physics(TransformerLabel::against)
                 .finish(TransformerLabel::finish);
         COLOURS.forEach((colour, words) -> {
             grammar.field(of(LEAD + colour, TransformerLabel::lead, words));
@@ -166,6 +169,22 @@ public final class TransformerLabel {
             }
         });
         return grammar;
+    }
+
+    /** Where leads are listed, each tap has one. */
+    private static double against(Taking taking) {
+        List<Double> taps = new ArrayList<>();
+        int leads = 0;
+        for (Map.Entry<String, Value> each : taking.entries()) {
+            if (each.getKey().startsWith(LEAD) && each.getValue() instanceof Value.Num volts) {
+                taps.add(volts.number());
+                leads++;
+            }
+        }
+        boolean isListed = leads < 2
+                || !(taking.get(PRIMARY) instanceof Value.Items primary)
+                || primary.items().stream().allMatch(v -> v instanceof Value.Num n && taps.contains(n.number()));
+        return isListed ? 0 : 0.6;
     }
 
     /** A lead and the common, as a winding is named by both: black and white, white and black. */
