@@ -11,6 +11,8 @@ const props = defineProps<{
   fields: Fields
   label: Label
   isOff: boolean
+  /** attributes about which a doubt is left once the text is kept; all where it is not */
+  open?: readonly string[]
   /** fields that are told by a picture */
   views?: Record<string, Component>
 }>()
@@ -18,14 +20,20 @@ const lit = defineModel<string | null>('lit', { required: true })
 const isAll = ref(false)
 const read = computed(() => props.label.read.value)
 const corrected = computed(() => props.label.corrected.value)
-/** What was set by hand is no longer doubted. */
-const doubts = computed(() => (read.value?.doubts ?? []).filter((d) => !(d.field in corrected.value)))
+const attributeOf = (field: string) => field.replace(/[[.].*/, '')
+/** What was set by hand, or confirmed before, is no longer doubted. */
+const doubts = computed(() =>
+  (read.value?.doubts ?? [])
+    .map((d) => ({ ...d, of: attributeOf(d.field) }))
+    .filter((d) => !(d.of in corrected.value))
+    .filter((d) => props.fields[d.of] === undefined || (props.open?.includes(d.of) ?? true)),
+)
 const shown = computed(() =>
   props.attributes.filter(
     (a) =>
       isAll.value ||
       props.fields[a.name] !== undefined ||
-      doubts.value.some((d) => d.field === a.name) ||
+      doubts.value.some((d) => d.of === a.name) ||
       (a.decides && props.label.text.value !== ''),
   ),
 )
@@ -61,10 +69,17 @@ const shown = computed(() =>
         >
         <template v-else-if="fields[a.name] === undefined">printed {{ a.where }}</template>
       </span>
-      <div v-for="d in doubts.filter((x) => x.field === a.name)" :key="d.field" class="doubt">
+      <div v-for="d in doubts.filter((x) => x.of === a.name)" :key="d.field" class="doubt">
         <span>{{ d.why }}</span>
         <v-btn
-          v-if="d.suggest !== undefined && !isOff"
+          v-if="fields[a.name] !== undefined && !isOff"
+          height="40"
+          @click="label.correct(a.name, fields[a.name])"
+        >
+          as read
+        </v-btn>
+        <v-btn
+          v-if="d.suggest !== undefined && d.field === a.name && !isOff"
           height="40"
           @click="label.correct(d.field, d.suggest)"
         >

@@ -72,6 +72,7 @@ export function part(more: Partial<PartView> = {}): PartView {
       },
     ],
     missing: [],
+    doubts: [],
     sections: ['HERM', 'FAN'],
     units: { HERM: 'µF', FAN: 'µF', CAPACITOR: 'µF' },
     terminals: ['FAN', 'C', 'HERM'],

@@ -10,6 +10,7 @@ import LabelledField from '@/shared/LabelledField.vue'
 import { dateWords } from '@/shared/time'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
+import ConfirmRead from '../ConfirmRead.vue'
 import MatchBoard from '../MatchBoard.vue'
 
 /** What the circuit needs, and what can do it: this truck, others and the shop, the counter, or a part bought on the way. */
@@ -244,6 +245,7 @@ async function isHere(isIt: boolean) {
           <v-btn type="submit" :disabled="!typed.trim()">Compare it</v-btn>
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
+        <ConfirmRead />
         <FindingLines v-if="found" :findings="said(true)" class="before zb-small" />
         <p v-if="source === 'COUNTER' && counter?.missing" class="zb-caution" role="status">
           {{ counter.missing }}

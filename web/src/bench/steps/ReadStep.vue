@@ -39,7 +39,10 @@ async function keep() {
     // kept before it was read: with no connection the server reads it when it gets it
     await label.readNow(text.value).catch(() => undefined)
   }
-  const json = { text: text.value.trim(), ...(label.isRead.value ? { fields: fields.value } : {}) }
+  const json = {
+    text: text.value.trim(),
+    ...(label.isRead.value ? { fields: fields.value, checked: Object.keys(corrected.value) } : {}),
+  }
   if (await store.changePart('POST', '/label', `label ${json.text}`, json)) {
     label.letGo()
     if (part.value?.missing.length === 0) store.goStep('TEST')
@@ -78,6 +81,7 @@ function sameAsLastTime() {
         :label="label"
         :views="FAMILIES[part.kind]?.fields"
         :is-off="!canEdit"
+        :open="isKept ? part.doubts.map((d) => d.attribute) : undefined"
       />
       <p v-if="part.chosen" class="zb-soft">A replacement is chosen; put it back to change the label.</p>
     </div>

@@ -7,6 +7,7 @@ import HookUpStep from './HookUpStep.vue'
 import JudgeStep from './JudgeStep.vue'
 import MakeSafeStep from './MakeSafeStep.vue'
 import ProveStep from './ProveStep.vue'
+import ConfirmRead from '../ConfirmRead.vue'
 import ReadStep from './ReadStep.vue'
 import TestStep from './TestStep.vue'
 
@@ -62,6 +63,24 @@ describe('Read', () => {
     expect(action(view)).toBe('Test it')
     await view.find('[data-action]').trigger('click')
     expect(useCall().step).toBe('TEST')
+  })
+
+  it('asks on the match step for what was read with a doubt, one tap on either value', async () => {
+    const attributes = part().attributes.map((a) => ({ ...a, decides: true }))
+    const doubted = part({
+      attributes,
+      doubts: [{ attribute: 'volts', title: 'Voltage', why: 'two readings', suggest: 370 as never }],
+    })
+    const sent = server({ '/label': callWith([part()]) })
+    const view = await onBench(ConfirmRead, callWith([doubted]), at)
+    expect(view.text()).toContain('First confirm: Voltage')
+    await view
+      .findAll('button')
+      .find((b) => b.text().startsWith('370'))
+      ?.trigger('click')
+    expect(sent.find((s) => s.path.endsWith('/label'))).toMatchObject({
+      json: { fields: { volts: 370 }, checked: ['volts'] },
+    })
   })
 
   it('says what is still needed, and is closed once a replacement is chosen', async () => {

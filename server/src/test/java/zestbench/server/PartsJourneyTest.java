@@ -72,6 +72,27 @@ class PartsJourneyTest {
         return answer.json();
     }
 
+    /** What was read with a doubt decides nothing until somebody compared it with the label. */
+    @Test
+    void aDoubtIsCarriedToWhereItDecidesAndSettledByOneTap() {
+        begin("split system", "contactor", "2 POLE 3O FLA 24V COIL");
+        change(part + "/label", "{\"text\":\"RES 40\"}");
+        JsonNode label = view();
+        assertThat(label.at("/text").asString()).isEqualTo("2 POLE 3O FLA 24V COIL\nRES 40");
+        assertThat(label.at("/fields/poles").asInt()).isEqualTo(2);
+        assertThat(label.at("/fields/resistiveAmps").asInt()).isEqualTo(40);
+        assertThat(texts(label.at("/doubts"), "/attribute")).containsExactly("fullLoadAmps");
+        JsonNode asked = bench.get(call + part + "/matches").json();
+        assertThat(texts(asked.at("/offers"), "/grade")).doesNotContain("SUITABLE", "LIKE_FOR_LIKE");
+        assertThat(asked.toString()).contains("First confirm");
+        change(
+                part + "/label",
+                "{\"text\":" + label.at("/text") + ",\"fields\":" + label.at("/fields")
+                        + ",\"checked\":[\"fullLoadAmps\"]}");
+        assertThat(view().at("/doubts").size()).isZero();
+        assertThat(bench.get(call + part + "/matches").json().toString()).doesNotContain("First confirm");
+    }
+
     private void closeProved() {
         String close = "{\"outcome\":\"REPLACED\"}";
         assertThat(bench.post(call + part + "/close", close).text())

@@ -22,5 +22,15 @@ public record LabelRead(
     public record Piece(String field, String text, int start, int end, double sure) {}
 
     /** A value that is missing or unsure, and what is usual there. */
-    public record Doubt(String field, String why, @Nullable Value suggest) {}
+    public record Doubt(String field, String why, @Nullable Value suggest) {
+        /** The attribute it is about, whichever row of it. */
+        public String attribute() {
+            return field.replaceAll("[\\[.].*", "");
+        }
+
+        /** What the whole attribute would be with what is suggested; null where nothing is, or a row of it is meant. */
+        public @Nullable Value instead() {
+            return field.equals(attribute()) ? suggest : null;
+        }
+    }
 }

@@ -13,6 +13,7 @@ import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelRead.Doubt;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.ProofPoint;
@@ -30,8 +31,18 @@ public sealed interface Entry {
     /** A part was taken into question. @param serves what hangs on it */
     record PartAdded(String part, String kind, String title, String place, String serves) implements Entry {}
 
-    /** A label was read, or its fields corrected. @param text as typed */
-    record LabelRead(String part, String text, Spec spec) implements Entry {}
+    /**
+     * A label was read, or its fields corrected.
+     *
+     * @param text as typed
+     * @param doubts about fields of it that nobody confirmed yet; null on tapes from before they were kept
+     */
+    record LabelRead(
+            String part, String text, Spec spec, @Nullable List<Doubt> doubts) implements Entry {
+        public LabelRead(String part, String text, Spec spec) {
+            this(part, text, spec, List.of());
+        }
+    }
 
     /**
      * A reading was taken and judged.

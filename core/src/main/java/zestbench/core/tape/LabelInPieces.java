@@ -1,9 +1,13 @@
 package zestbench.core.tape;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.label.LabelRead;
+import zestbench.core.label.LabelRead.Doubt;
 import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
 
@@ -13,16 +17,41 @@ import zestbench.core.value.Value;
  *
  * @param text all that was typed, a piece a line; what the box shows
  * @param spec what all of it says
+ * @param doubts about what was read and not confirmed
  */
-public record LabelInPieces(String text, Spec spec) {
+public record LabelInPieces(String text, Spec spec, List<Doubt> doubts) {
     /** A text typed for a part. */
     public static LabelInPieces typed(PartState part, String text) {
-        return over(part.text(), part.spec(), text, part.family().read(text));
+        return over(part.text(), part.spec(), part.doubts(), text, part.family().read(text));
+    }
+
+    /**
+     * A label as it stands in its box, with its fields as read or set by hand.
+     *
+     * @param checked attributes that somebody compared with the label
+     */
+    public static LabelInPieces checked(PartState part, String text, Spec fields, Set<String> checked) {
+        LabelRead read = part.family().read(text);
+        boolean isSame = plain(text).equals(plain(part.text()));
+        Spec known = isSame ? part.spec() : new Spec(read.fields());
+        List<Doubt> open = (isSame ? part.doubts() : read.doubts())
+                .stream()
+                        .filter(d -> !checked.contains(d.attribute()) && isAsRead(d, fields, known))
+                        .toList();
+        return new LabelInPieces(text.strip(), fields, open);
+    }
+
+    /** Whether what is doubted was filled, and is still as it was read. */
+    private static boolean isAsRead(Doubt doubt, Spec fields, Spec read) {
+        Value is = fields.values().fields().get(doubt.attribute());
+        return is != null && is.equals(read.values().fields().get(doubt.attribute()));
     }
 
     /** A text laid over a label. It stands alone where it holds the earlier text, or says all of it anew. */
-    static LabelInPieces over(String before, Spec known, String typed, LabelRead read) {
+    static LabelInPieces over(String before, Spec known, List<Doubt> doubts, String typed, LabelRead read) {
         Spec now = new Spec(read.fields());
+        List<Doubt> fresh =
+                read.doubts().stream().filter(d -> now.has(d.attribute())).toList();
         boolean isWhole = before.isBlank()
                 || plain(typed).contains(plain(before))
                 || now.values()
@@ -30,14 +59,17 @@ public record LabelInPieces(String text, Spec spec) {
                         .keySet()
                         .containsAll(known.values().fields().keySet());
         if (isWhole) {
-            return new LabelInPieces(typed.strip(), now);
+            return new LabelInPieces(typed.strip(), now, fresh);
         }
-        Spec all = known;
+        Spec whole = known;
         for (Map.Entry<String, Value> field : now.values().fields().entrySet()) {
-            all = all.with(field.getKey(), field.getValue());
+            whole = whole.with(field.getKey(), field.getValue());
         }
+        List<Doubt> all = new ArrayList<>(fresh);
+        doubts.stream().filter(d -> !now.has(d.attribute())).forEach(all::add);
         boolean isSaid = plain(before).contains(plain(typed));
-        return new LabelInPieces(isSaid ? before.strip() : before.strip() + "\n" + typed.strip(), all);
+        return new LabelInPieces(
+                isSaid ? before.strip() : before.strip() + "\n" + typed.strip(), whole, List.copyOf(all));
     }
 
     /** Whether a label can be of this part: its own is not known yet, says the same, or leaves open what this one says. */

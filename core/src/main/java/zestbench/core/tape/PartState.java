@@ -20,6 +20,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelRead.Doubt;
 import zestbench.core.motor.MotorFamily;
 import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.Plates;
@@ -46,6 +47,7 @@ public final class PartState {
     private final Map<Demand, Entry.Overridden> overridden = new EnumMap<>(Demand.class);
     private int legs = MOST_LEGS;
     private List<Wire> wires = List.of();
+    private List<Doubt> doubts = List.of();
     private Entry.@Nullable LeadsPrinted leads;
     private Entry.@Nullable SheaveSet sheave;
     private Entry.@Nullable Chosen chosen;
@@ -132,6 +134,13 @@ public final class PartState {
         }
         text = read.text();
         spec = read.spec();
+        List<Doubt> open = read.doubts();
+        doubts = open == null ? List.of() : open;
+    }
+
+    /** What of its label was read with a doubt that nobody settled yet. */
+    public List<Doubt> doubts() {
+        return doubts;
     }
 
     private void measured(Line line, Entry.Measured measured) {

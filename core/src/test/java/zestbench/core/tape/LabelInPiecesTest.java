@@ -13,7 +13,8 @@ class LabelInPiecesTest {
     private static final Family CONTACTOR = Families.named("contactor");
 
     private static LabelInPieces after(String before, String typed) {
-        return LabelInPieces.over(before, new Spec(CONTACTOR.read(before).fields()), typed, CONTACTOR.read(typed));
+        return LabelInPieces.over(
+                before, new Spec(CONTACTOR.read(before).fields()), List.of(), typed, CONTACTOR.read(typed));
     }
 
     @Test

@@ -30,6 +30,7 @@ import zestbench.server.call.CallViews.CheckView;
 import zestbench.server.call.CallViews.ChosenView;
 import zestbench.server.call.CallViews.ClosedView;
 import zestbench.server.call.CallViews.DischargeView;
+import zestbench.server.call.CallViews.DoubtView;
 import zestbench.server.call.CallViews.JudgedView;
 import zestbench.server.call.CallViews.LineView;
 import zestbench.server.call.CallViews.MissingView;
@@ -169,6 +170,10 @@ class CallViewer {
                 part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
                 part.family().attributes(),
                 missing,
+                part.doubts().stream()
+                        .map(d -> new DoubtView(
+                                d.attribute(), part.family().titleOf(d.attribute()), d.why(), d.instead()))
+                        .toList(),
                 part.sections(),
                 part.sections().stream()
                         .collect(Collectors.toMap(

@@ -22,6 +22,7 @@ import zestbench.core.tape.NextThing;
 import zestbench.core.tape.Step;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
+import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
 import zestbench.server.call.ArrivalViews.AmpsView;
 import zestbench.server.call.ArrivalViews.AskView;
@@ -148,6 +149,7 @@ final class CallViews {
             String shortRating,
             List<Attribute> attributes,
             List<MissingView> missing,
+            List<DoubtView> doubts,
             List<String> sections,
             Map<String, String> units,
             List<String> terminals,
@@ -210,6 +212,13 @@ final class CallViews {
     /** The capacitor that goes with a motor. @param part in question; null where none is @param placeId where it sits, null where the unit has none */
     record CapacitorView(
             String wanted, @Nullable String part, @Nullable Long placeId, boolean isDone) {}
+
+    /** What was read with a doubt. @param suggest what the attribute may be instead */
+    record DoubtView(
+            String attribute,
+            String title,
+            String why,
+            @Nullable Value suggest) {}
 
     record MissingView(String name, String label, String where) {}
 

@@ -8,6 +8,8 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,12 +64,24 @@ class PartHttp {
         this.teller = teller;
     }
 
-    /** A label as typed. @param fields as read and corrected; left out, they are read from the text */
+    /**
+     * A label as typed.
+     *
+     * @param fields as read and corrected; left out, they are read from the text
+     * @param checked names of fields that were compared with the label, so that no doubt is left about them
+     */
     record Label(
             @NotNull(message = "give the text") @Size(max = 20000, message = "give up to 20,000 characters")
             String text,
 
-            Value.@Nullable Fields fields) {}
+            Value.@Nullable Fields fields,
+
+            @Size(max = 200, message = "give up to 200 names")
+            List<String> checked) {
+        Label {
+            checked = Objects.requireNonNullElse(checked, List.of());
+        }
+    }
 
     /** Something measured on the part itself. @param fields holds it under its name; left out where it is taken back */
     record Measure(
@@ -160,7 +174,7 @@ class PartHttp {
         if (given.fields() == null) {
             repair.label(id, who, part, given.text());
         } else {
-            repair.label(id, who, part, given.text(), new Spec(given.fields()));
+            repair.label(id, who, part, given.text(), new Spec(given.fields()), Set.copyOf(given.checked()));
         }
     }
 

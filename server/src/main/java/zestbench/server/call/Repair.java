@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -64,19 +65,23 @@ public class Repair {
 
     /** Keeps a label's text with its fields, as read or as corrected by hand. */
     @Transactional
-    public void label(long callId, String who, String partId, String text, Spec fields) {
+    public void label(long callId, String who, String partId, String text, Spec fields, Set<String> checked) {
         PartState part = calls.working(callId).part(partId);
+        Spec spec = Spec.checked(part.family().attributes(), fields.values());
+        keep(callId, who, part, LabelInPieces.checked(part, text, spec, checked));
+    }
+
+    private void keep(long callId, String who, PartState part, LabelInPieces label) {
         InputProblem.require(
                 part.chosen() == null, "part", part.added().title(), "a replacement is chosen: put it back first");
-        Spec spec = Spec.checked(part.family().attributes(), fields.values());
-        calls.add(callId, who, new Entry.LabelRead(partId, text.strip(), spec));
+        calls.add(callId, who, new Entry.LabelRead(part.id(), label.text(), label.spec(), label.doubts()));
     }
 
     /** Keeps a text typed for a part's label, laid over what was typed before. */
     @Transactional
     public void label(long callId, String who, String partId, String text) {
-        LabelInPieces label = LabelInPieces.typed(calls.working(callId).part(partId), text);
-        label(callId, who, partId, label.text(), label.spec());
+        PartState part = calls.working(callId).part(partId);
+        keep(callId, who, part, LabelInPieces.typed(part, text));
     }
 
     /** Keeps what was measured on the part itself, which a choice does not stand against. @param given nothing where it is taken out */
@@ -91,7 +96,7 @@ public class Repair {
                 callId,
                 who,
                 new Entry.LabelRead(
-                        partId, part.text(), Spec.checked(part.family().attributes(), spec.values())));
+                        partId, part.text(), Spec.checked(part.family().attributes(), spec.values()), part.doubts()));
     }
 
     /** The verdicts on readings, of the part or of a new piece, without keeping them. */
@@ -236,7 +241,12 @@ public class Repair {
                 call.state().circuit(part),
                 offers,
                 stock,
-                shop.inForce().rules());
+                shop.inForce().rules(),
+                new MatchRequest.Doubted(attributes(part.doubts()), Map.of()));
+    }
+
+    private static Set<String> attributes(List<LabelRead.Doubt> doubts) {
+        return doubts.stream().map(LabelRead.Doubt::attribute).collect(Collectors.toSet());
     }
 
     /** Chooses an offer from the truck and takes its pieces off the count. */
