@@ -42,6 +42,7 @@ async function take(q: Question, value: unknown) {
       <v-btn v-if="q.suggest !== undefined" height="48" @click="take(q, q.suggest)">{{
         words(q, q.suggest)
       }}</v-btn>
+      <v-btn height="48" variant="text" @click="store.goStep('READ')">something else</v-btn>
     </div>
   </div>
 </template>

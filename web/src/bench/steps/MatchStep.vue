@@ -140,6 +140,7 @@ const isStopgap = computed(() => picked.value?.grade === 'STOPGAP')
 const words = computed(() => {
   const p = part.value
   if (p?.chosen) return p.closed ? 'Proved and closed' : 'Hook it up'
+  if (!picked.value && toConfirm.value) return `First confirm ${toConfirm.value}`
   if (!picked.value) return NOTHING[source.value ?? 'TRUCK']
   const title = picked.value.title
   if (source.value === 'TYPED') return `Use ${title}`
@@ -149,6 +150,12 @@ const words = computed(() => {
     ? `Take ${title}, ${picked.value.where}`
     : `Take ${title} from the truck`
 })
+/** What was read with a doubt and leaves what there is undecided; empty where nothing was. */
+const toConfirm = computed(() =>
+  found.value?.offers.some((o) => o.grade === 'UNDECIDED')
+    ? (part.value?.doubts.map((d) => d.title).join(', ') ?? '')
+    : '',
+)
 const NOTHING: Record<Source, string> = {
   TRUCK: 'Nothing on the truck fits',
   ELSEWHERE: 'Nothing elsewhere fits',
