@@ -9,7 +9,7 @@ import zestbench.core.label.Meaning.Spoken;
 import zestbench.core.label.Meaning.Spoken.Part;
 
 /** Joins atoms to what a reader goes by: numbers said in words, and numbers that stand together. */
-final class Joiner {
+final class Joiner extends SaidNumbers {
     private static final String SIGNS = "/-+÷";
     private static final double HEARD = 0.3;
     /** No figure of a label has more numbers. */
@@ -36,14 +36,12 @@ final class Joiner {
     private static final double FIRST_YEAR = 1970;
     private static final double LAST_YEAR = 2060;
 
-    private final List<Atom> atoms;
     private final String plain;
     private final Spelled said;
     private final List<Item> out = new ArrayList<>();
-    private int at;
 
     private Joiner(List<Atom> atoms, String plain) {
-        this.atoms = atoms;
+        super(atoms);
         this.plain = plain;
         this.said = new Spelled(atoms);
     }
@@ -237,10 +235,6 @@ final class Joiner {
         return atom.meanings().stream().anyMatch(Meaning.OfUnit.class::isInstance);
     }
 
-    private static boolean isWhole(Atom atom) {
-        return atom.isNumber() && atom.number() == Math.rint(atom.number());
-    }
-
     private boolean isDots(int i) {
         return isSign(i, "…");
     }
@@ -289,105 +283,5 @@ final class Joiner {
     private boolean isFractionSign(int i) {
         Atom atom = atoms.get(i);
         return atom.isNumber() && atom.text().isEmpty() && atom.number() < 1;
-    }
-
-    private @Nullable Double said() {
-        Double whole = null;
-        if (isPart(at, Part.POINT) && isPart(at + 1, Part.DIGIT)) {
-            whole = 0.0;
-        } else if (isPart(at, Part.SHARE)) {
-            return share();
-        } else {
-            Double chunk = chunk(false);
-            while (chunk != null) {
-                whole = whole == null ? chunk : whole * (chunk >= 10 ? 100 : 10) + chunk;
-                boolean isAfterNought = chunk == 0 && whole >= 10 && whole < 100 && isPart(at, Part.DIGIT);
-                boolean isNext = whole > 0 && whole < 10 && isHundreds(at);
-                chunk = (whole < 20 && !isNext) || isAfterNought ? chunk(true) : null;
-            }
-        }
-        if (whole != null && isPart(at, Part.SHARE) && (whole == 1 || whole == 3)) {
-            return whole * share();
-        }
-        return whole == null ? null : Double.valueOf(whole + point() + half());
-    }
-
-    private double share() {
-        Spoken spoken = atoms.get(at++).spoken();
-        return spoken == null ? 0 : spoken.value();
-    }
-
-    /** Whether a digit here begins a number of hundreds, as in "two oh eight", "two forty". */
-    private boolean isHundreds(int i) {
-        return isPart(i, Part.DIGIT)
-                && value(i) > 0
-                && (isPart(i + 1, Part.TENS)
-                        || (isPart(i + 1, Part.DIGIT) && value(i + 1) == 0 && isPart(i + 2, Part.DIGIT)));
-    }
-
-    /** @param isOfHundreds whether hundreds were said just before, so that what sounds like more of them is the next number */
-    private @Nullable Double chunk(boolean isOfHundreds) {
-        if (isPart(at, Part.TENS)) {
-            double tens = value(at++);
-            boolean hasDigit = isPart(at, Part.DIGIT)
-                    && value(at) > 0
-                    && !(isOfHundreds && (isHundreds(at) || isPart(at + 1, Part.POINT)));
-            return tens + (hasDigit ? value(at++) : 0);
-        }
-        if (!isPart(at, Part.DIGIT) && !isPart(at, Part.TEEN)) {
-            return null;
-        }
-        double small = value(at++);
-        if (isPart(at, Part.HUNDRED)) {
-            at++;
-            if (isPart(at, Part.AND)
-                    && (isPart(at + 1, Part.TENS) || isPart(at + 1, Part.DIGIT) || isPart(at + 1, Part.TEEN))) {
-                at++;
-            }
-            Double rest = chunk(true);
-            return small * 100 + (rest == null ? 0 : rest);
-        }
-        return small;
-    }
-
-    private double point() {
-        if (isPart(at, Part.POINT) && at + 1 < atoms.size() && isTenths(atoms.get(at + 1))) {
-            at += 2;
-            return atoms.get(at - 1).number() / 10;
-        }
-        if (!isPart(at, Part.POINT) || !isPart(at + 1, Part.DIGIT)) {
-            return 0;
-        }
-        at++;
-        double digits = 0;
-        double tenths = 1;
-        // a digit with a point of its own behind it begins the next number
-        while (isPart(at, Part.DIGIT) && (tenths == 1 || !isPart(at + 1, Part.POINT))) {
-            digits = digits * 10 + value(at++);
-            tenths *= 10;
-        }
-        return digits / tenths;
-    }
-
-    private static boolean isTenths(Atom atom) {
-        return isWhole(atom) && atom.number() >= 0 && atom.number() < 10;
-    }
-
-    private double half() {
-        if (isPart(at, Part.HALF)) {
-            at++;
-            return 0.5;
-        }
-        return 0;
-    }
-
-    private boolean isPart(int i, Part part) {
-        Spoken spoken = i < atoms.size() ? atoms.get(i).spoken() : null;
-        return spoken != null && spoken.part() == part;
-    }
-
-    private double value(int i) {
-        Spoken spoken = atoms.get(i).spoken();
-        return spoken == null ? 0 : spoken.value();
     }
 }

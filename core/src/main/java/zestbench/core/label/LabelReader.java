@@ -37,9 +37,6 @@ public final class LabelReader {
     private static final Pattern SPLIT =
             Pattern.compile("[0-9.,] +[0-9.,]|[0-9] +[oilszb](?![a-z])|(?<![a-z])[oilszb] +[0-9]");
 
-    /** One number with a blank in it, where a point may have been. */
-    private static final Pattern SPREAD = Pattern.compile("[0-9] +[0-9]");
-
     private static final double CLOSE = 0.6;
     /** A name so near its figure is cited along with it, in signs. */
     private static final int NEAR = 3;
@@ -135,13 +132,14 @@ public final class LabelReader {
         List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
         Map<String, Double> margins = margins(all, said, taken);
         List<Piece> pieces = new ArrayList<>();
+        ReadDoubts doubts = new ReadDoubts(grammar, text, best.items());
         for (Taken each : taken) {
             if (each.value() != null) {
-                pieces.add(piece(best, each, margins.getOrDefault(each.key(), CLEAR)));
+                pieces.add(piece(best, doubts, each, margins.getOrDefault(each.key(), CLEAR)));
             }
         }
         grammar.finishing().finish(taking);
-        doubts(said, taken, margins, taking, pieces, best);
+        doubts.of(said, taken, margins, taking, pieces);
         pieces.replaceAll(p -> new Piece(taking.pathOf(p.field()), p.text(), p.start(), p.end(), p.sure()));
         pieces.sort(Comparator.comparingInt(Piece::start));
         double sure = pieces.stream().mapToDouble(Piece::sure).min().orElse(0);
@@ -193,13 +191,13 @@ public final class LabelReader {
         return out;
     }
 
-    private Piece piece(Whole best, Taken each, double sure) {
+    private Piece piece(Whole best, ReadDoubts doubts, Taken each, double sure) {
         Item figure = best.items().get(each.figure());
         int start = figure.start();
         Item last = best.items().get(each.last());
         int end = last.start() >= figure.start() ? last.end() : figure.end();
         double clear = sure;
-        if (isConfused(figure)) {
+        if (doubts.isConfused(figure)) {
             clear = Math.min(clear, CONFUSED);
         }
         Item name = each.name() < 0 ? null : best.items().get(each.name());
@@ -210,68 +208,6 @@ public final class LabelReader {
             end = Math.max(end, name.end());
         }
         return new Piece(each.key(), text.substring(start, end), start, end, Math.max(0, Math.min(1, clear)));
-    }
-
-    private boolean isConfused(Item item) {
-        String printed = text.substring(item.start(), item.end());
-        boolean isMistaken = item.cost() > 0.3 && printed.chars().anyMatch(c -> Character.isLetter(c) || c == '|');
-        return item.isFigure()
-                && (isMistaken
-                        || SPREAD.matcher(printed).find()
-                                && item.figure() != null
-                                && item.figure().size() == 1);
-    }
-
-    private void doubts(
-            List<Map<String, Value>> said,
-            List<Taken> taken,
-            Map<String, Double> margins,
-            Taking taking,
-            List<Piece> pieces,
-            Whole best) {
-        for (Taken each : taken) {
-            Item item = best.items().get(each.figure());
-            if (bothSaid(best, each, taking) && grammar.isOnlyOne(each.path())) {
-                taking.remove(each.key());
-                pieces.removeIf(p -> p.field().equals(each.key()));
-            }
-            if (each.value() != null && isConfused(item)) {
-                String printed = text.substring(item.start(), item.end());
-                taking.doubt(
-                        each.key(),
-                        "\"" + printed + "\" was taken as " + item.text() + "; compare with the label",
-                        null);
-            }
-            if (each.value() != null && margins.getOrDefault(each.key(), CLEAR) < 0.9) {
-                Value other = said.stream()
-                        .map(values -> values.get(each.key()))
-                        .filter(v -> v != null && !v.equals(each.value()))
-                        .findFirst()
-                        .orElse(null);
-                taking.doubt(each.key(), "this can be read in another way: compare with the label", other);
-            }
-        }
-    }
-
-    /** A label that says two things of one, each in a word of its own, is believed in neither without a look. */
-    private static boolean bothSaid(Whole best, Taken taken, Taking taking) {
-        Item item = best.items().get(taken.figure());
-        if (item.isFigure() || !taken.group().isEmpty()) {
-            return false;
-        }
-        boolean isSaid = false;
-        for (Item other : best.items()) {
-            for (Meaning meaning : other.meanings()) {
-                if (other.start() != item.start()
-                        && meaning instanceof Meaning.Choice choice
-                        && choice.field().path().equals(taken.path())
-                        && !choice.value().equals(taken.value())) {
-                    taking.doubt(taken.key(), "the label says two things of it: compare with the part", choice.value());
-                    isSaid = true;
-                }
-            }
-        }
-        return isSaid;
     }
 
     private List<String> unread(Whole best, List<Piece> pieces) {

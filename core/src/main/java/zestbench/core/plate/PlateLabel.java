@@ -4,14 +4,12 @@ import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
 import java.util.Map;
-import zestbench.core.label.LabelField;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
 import zestbench.core.label.Shapes;
 import zestbench.core.label.Taking;
 import zestbench.core.label.Unit;
-import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
 
 /** What a unit's rating plate says, and in which words. */
@@ -25,10 +23,6 @@ public final class PlateLabel {
     static final String HEATER = "heater";
     private static final double PSI_PER_MEGAPASCAL = 145.038;
     private static final double PSI_PER_BAR = 14.5038;
-    private static final String[] REFRIGERANTS = {
-        "12|22|32|123|124|134a|290|404a|407a|407c|407f|409a|410a|417a|421a|422b|422d|427a|438a|448a",
-        "449a|450a|452a|452b|454a|454b|454c|466a|500|502|507|507a|513a|600a|744|1234yf|1234ze"
-    };
     private static final double[] SIZES = {
         10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300
     };
@@ -186,8 +180,8 @@ public final class PlateLabel {
                         "shortCircuitKiloamps",
                         Shapes.number(1, 200, Unit.KILOAMPS),
                         "sccr|short circuit rating|short circuit current rating|short circuit"))
-                .field(refrigerant())
-                .field(refrigerantAlone())
+                .field(PlateRows.refrigerant())
+                .field(PlateRows.refrigerantAlone())
                 .field(of(
                                 "chargePounds",
                                 Shapes.number(0.1, 400, Unit.POUNDS).withUnit(),
@@ -253,10 +247,10 @@ public final class PlateLabel {
                 .physics(PlateLabel::against)
                 .finish(PlateSettling::finish);
         for (String group : new String[] {"", COMPRESSORS, OUTDOOR, INDOOR, HEATER}) {
-            supply(grammar, group);
+            PlateRows.supply(grammar, group);
         }
-        fan(grammar, OUTDOOR);
-        fan(grammar, INDOOR);
+        PlateRows.fan(grammar, OUTDOOR);
+        PlateRows.fan(grammar, INDOOR);
         grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty|quantity|compressors|compressor(s)")
                 .in(COMPRESSORS));
         grammar.field(of("amps", Shapes.number(1, 300, Unit.AMPS), "amps|amp")
@@ -267,67 +261,6 @@ public final class PlateLabel {
                 .in(HEATER)
                 .bare(0.3));
         return grammar;
-    }
-
-    private static void supply(LabelGrammar grammar, String group) {
-        grammar.field(of(
-                                "volts",
-                                Shapes.list(100, 700, Unit.VOLTS)
-                                        .usual(110, 115, 120, 208, 220, 230, 240, 277, 380, 400, 415, 460, 480, 575),
-                                "voltage|rated voltage|voltios|power supply|tension|voltaje|spannung|nom volts|nominal volts")
-                        .by(Unit.VOLTS)
-                        .in(group)
-                        .bare(0.05)
-                        .alone(1.3))
-                .field(of("volts", PlateShapes::supply, "electrical|voltage|power supply")
-                        .by(Unit.VOLTS)
-                        .in(group)
-                        .bare(0.05)
-                        .alone(0.1))
-                .field(of("phase", Shapes.number(1, 3, Unit.PHASES).usual(1, 3).whole(), "fases|phases")
-                        .by(Unit.PHASES)
-                        .in(group)
-                        .bare(0))
-                .field(told("phase")
-                        .by(Value.of(1), "single phase|1~|1 f")
-                        .by(Value.of(3), "three phase|3~|3n~")
-                        .in(group))
-                .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60), "frequency")
-                        .by(Unit.HERTZ)
-                        .in(group)
-                        .bare(0));
-    }
-
-    private static void fan(LabelGrammar grammar, String group) {
-        grammar.field(of(
-                                "fullLoadAmps",
-                                Shapes.number(0.1, 100, Unit.AMPS),
-                                "fla|f.l.a.|f.l. amps|full load amps|full load|amps")
-                        .in(group))
-                .field(of(
-                                "fullLoadAmps",
-                                Shapes.number(0.1, 100, Unit.AMPS),
-                                "fan|fan motor|fan fla|od fan|id fan|blower|cond fan|outdoor fan|indoor fan|condenser fan",
-                                "ventilateur|ventilador")
-                        .in(group))
-                .field(of("fullLoadAmps", Shapes.number(0.1, 60, Unit.AMPS))
-                        .in(group)
-                        .bare(0.5))
-                .field(of("fullLoadAmps", PlateShapes::each).in(group).bare(0.3))
-                .field(of(
-                                "horsepower",
-                                Shapes.number(0.02, 100, Unit.HORSEPOWER).fractions())
-                        .by(Unit.HORSEPOWER)
-                        .in(group)
-                        .bare(0))
-                .field(of("horsepower", PlateShapes::fraction).in(group).alone(0.5))
-                .field(of(
-                                "quantity",
-                                Shapes.number(1, 8).whole(),
-                                "qty|quantity",
-                                group.equals(OUTDOOR) ? "fans" : "blowers",
-                                group.equals(OUTDOOR) ? "condenser fans" : "indoor fans")
-                        .in(group));
     }
 
     private static Shapes amps() {
@@ -342,33 +275,5 @@ public final class PlateLabel {
         return Shapes.number(50, 900, Unit.PSI)
                 .also(Unit.MEGAPASCAL, PSI_PER_MEGAPASCAL)
                 .also(Unit.BAR, PSI_PER_BAR);
-    }
-
-    private static LabelField refrigerantAlone() {
-        LabelField field = told("refrigerantAlone");
-        for (String number : LabelField.words(REFRIGERANTS)) {
-            field = field.by(name(number), "r" + number + " only|only r" + number);
-        }
-        return field;
-    }
-
-    private static String name(String number) {
-        return "R-" + (number.endsWith("yf") || number.endsWith("ze") ? number : Letters.large(number));
-    }
-
-    private static LabelField refrigerant() {
-        LabelField field = told("refrigerant", "refrigerant|refrig|refrigerante|refr");
-        for (String number : LabelField.words(REFRIGERANTS)) {
-            String name = name(number);
-            field = field.by(
-                    name, "r" + number, "refrigerant " + number, "hfc-" + number, "hcfc-" + number, "refrig " + number);
-            if (Character.isLetter(number.charAt(number.length() - 1)) && number.length() == 4) {
-                field = field.by(name, number);
-            }
-        }
-        return field.by("R-410A", "four ten a|r four ten a|r four ten")
-                .by("R-22", "r twenty two")
-                .by("R-32", "r thirty two")
-                .by("R-454B", "four fifty four b");
     }
 }

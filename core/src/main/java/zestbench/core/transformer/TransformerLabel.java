@@ -7,12 +7,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.jspecify.annotations.Nullable;
-import zestbench.core.label.Figure;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
-import zestbench.core.label.Shape;
 import zestbench.core.label.Shapes;
 import zestbench.core.label.Taking;
 import zestbench.core.label.Unit;
@@ -23,17 +20,12 @@ public final class TransformerLabel {
     /** Its name in the open interface. */
     public static final String KIND = "transformer";
 
-    private static final String LEAD = "lead ";
+    static final String LEAD = "lead ";
     /** The common of a tapped primary is white, by custom. */
-    private static final String COMMON = "WHITE";
+    static final String COMMON = "WHITE";
 
     private static final String PRIMARY = "primaryVolts";
-    private static final String SECONDARY = "secondaryVolts";
-    private static final double LEAST_PRIMARY = 100;
-    private static final double MOST_PRIMARY = 600;
-    private static final double UNUSUAL = 0.4;
-    private static final List<Double> USUAL = List.of(
-            115.0, 120.0, 200.0, 208.0, 220.0, 230.0, 240.0, 277.0, 380.0, 400.0, 415.0, 460.0, 480.0, 575.0, 600.0);
+    static final String SECONDARY = "secondaryVolts";
 
     /** Colours of leads, and how they are written short. */
     private static final Map<String, String[]> COLOURS = colours();
@@ -87,7 +79,7 @@ public final class TransformerLabel {
                         .bare(0))
                 .field(of(
                                 PRIMARY,
-                                TransformerLabel::primary,
+                                TransformerShapes::primary,
                                 "primary",
                                 "pri",
                                 "primary volts",
@@ -122,7 +114,7 @@ public final class TransformerLabel {
                                 "sortie")
                         .bare(0.2)
                         .alone(0.9))
-                .field(of(PRIMARY, TransformerLabel::both).bare(0.3).alone(0.6))
+                .field(of(PRIMARY, TransformerShapes::both).bare(0.3).alone(0.6))
                 .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60))
                         .by(Unit.HERTZ)
                         .bare(0.05))
@@ -162,10 +154,10 @@ public final class TransformerLabel {
                 .physics(TransformerLabel::against)
                 .finish(TransformerLabel::finish);
         COLOURS.forEach((colour, words) -> {
-            grammar.field(of(LEAD + colour, TransformerLabel::lead, words));
+            grammar.field(of(LEAD + colour, TransformerShapes::lead, words));
             grammar.fillers(words);
             if (!colour.equals(COMMON)) {
-                grammar.field(of(LEAD + colour, TransformerLabel::leadAndCommon, pairs(words)));
+                grammar.field(of(LEAD + colour, TransformerShapes::leadAndCommon, pairs(words)));
             }
         });
         return grammar;
@@ -201,76 +193,6 @@ public final class TransformerLabel {
         return out.toArray(new String[0]);
     }
 
-    /** Volts between a lead and the common. */
-    private static Shape.@Nullable Fit leadAndCommon(String path, Figure figure, @Nullable Unit unit) {
-        Shape.Fit fit = lead(path, figure, unit);
-        if (fit == null || figure.first() == 0) {
-            return null;
-        }
-        List<Shape.Told> told = new ArrayList<>(fit.told());
-        told.add(new Shape.Told(LEAD + COMMON, Value.of(0)));
-        return new Shape.Fit(told, fit.cost());
-    }
-
-    /** Volts of one lead; 0 on the common. */
-    private static Shape.@Nullable Fit lead(String path, Figure figure, @Nullable Unit unit) {
-        boolean isVolts = unit == null || unit == Unit.VOLTS;
-        if (!isVolts || figure.size() != 1 || !isPrimary(figure.first(), true)) {
-            return null;
-        }
-        return new Shape.Fit(List.of(new Shape.Told(path, Value.of(figure.first()))), cost(figure.numbers()));
-    }
-
-    private static boolean isPrimary(double volts, boolean isCommon) {
-        return (isCommon && volts == 0) || (volts >= LEAST_PRIMARY && volts <= MOST_PRIMARY);
-    }
-
-    private static double cost(List<Double> volts) {
-        return volts.stream().allMatch(v -> v == 0 || USUAL.contains(v)) ? 0 : UNUSUAL;
-    }
-
-    private static Shape.@Nullable Fit primary(String path, Figure figure, @Nullable Unit unit) {
-        if (unit != null && unit != Unit.VOLTS) {
-            return null;
-        }
-        List<Double> volts = figure.list("/-&x ");
-        if (volts == null || figure.hasGap()) {
-            return volts == null ? null : new Shape.Fit(List.of(new Shape.Told(path, null)), 0);
-        }
-        List<Double> taps = volts.stream().filter(v -> v != 0).toList();
-        if (taps.isEmpty() || !taps.stream().allMatch(v -> isPrimary(v, false))) {
-            return null;
-        }
-        List<Shape.Told> told = new ArrayList<>();
-        told.add(new Shape.Told(path, row(taps)));
-        if (figure.joins().contains("x")) {
-            told.add(new Shape.Told("windings", Value.of("SERIES_PARALLEL")));
-        }
-        return new Shape.Fit(told, cost(taps));
-    }
-
-    /** Primary and secondary in one figure, as 480 to 24. */
-    private static Shape.@Nullable Fit both(String path, Figure figure, @Nullable Unit unit) {
-        int last = figure.size() - 1;
-        if (last < 1
-                || figure.hasGap()
-                || figure.numbers().get(last) > 60
-                || figure.numbers().get(last) < 6) {
-            return null;
-        }
-        Shape.Fit primary = primary(path, figure.part(0, last), unit);
-        if (primary == null) {
-            return null;
-        }
-        List<Shape.Told> told = new ArrayList<>(primary.told());
-        told.add(new Shape.Told(SECONDARY, Value.of(figure.numbers().get(last))));
-        return new Shape.Fit(told, primary.cost());
-    }
-
-    private static Value row(List<Double> numbers) {
-        return Value.numbers(numbers.stream().mapToDouble(Double::doubleValue).toArray());
-    }
-
     private static void finish(Taking taking) {
         List<Map<String, Value>> leads = new ArrayList<>();
         List<Double> taps = new ArrayList<>();
@@ -290,14 +212,14 @@ public final class TransformerLabel {
         if (leads.size() < 2) {
             COLOURS.keySet().forEach(c -> taking.move(LEAD + c, PRIMARY));
             if (!taps.isEmpty() && !taking.has(PRIMARY)) {
-                taking.set(PRIMARY, row(taps));
+                taking.set(PRIMARY, TransformerShapes.row(taps));
             }
             return;
         }
         taking.setRows("leads", leads);
         if (!taps.isEmpty()) {
             taps.sort(null);
-            taking.set(PRIMARY, row(taps));
+            taking.set(PRIMARY, TransformerShapes.row(taps));
         }
         if (taps.size() > 1 && !taking.has("windings")) {
             taking.set("windings", Value.of("TAPPED"));
