@@ -157,6 +157,6 @@ final class Vocabulary {
 
     /** Whether a character may stand or be missing within a phrase. */
     static boolean isSkipped(char c) {
-        return c == ' ' || c == '.' || c == '-' || c == '\'';
+        return c == ' ' || c == '.' || c == '-' || c == '\'' || c == ':';
     }
 }

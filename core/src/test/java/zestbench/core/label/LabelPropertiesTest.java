@@ -85,7 +85,7 @@ class LabelPropertiesTest {
         }
     }
 
-    private static String value(Value.Fields fields, String path) {
+    static String value(Value.Fields fields, String path) {
         Value at = fields;
         for (String step : path.split("\\.")) {
             if (at instanceof Value.Fields in && in.fields().get(step) != null) {
