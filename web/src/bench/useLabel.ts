@@ -52,9 +52,10 @@ export function useLabel(key: string, kind: () => string, kept: () => string) {
   }
   /** The pieces of the text that a field came from. */
   function piecesOf(name: string): string[] {
-    return (read.value?.reads ?? [])
+    const pieces = (read.value?.reads ?? [])
       .filter((r) => r.field === name || r.field.startsWith(`${name}[`))
       .map((r) => r.text)
+    return [...new Set(pieces)]
   }
   function letGo() {
     text.value = kept()

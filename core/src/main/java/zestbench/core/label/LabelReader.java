@@ -20,7 +20,7 @@ import zestbench.core.value.Value;
 /** Reads a text as a label of one grammar: cuts it, lays it out, and takes the cheapest reading of the whole. */
 public final class LabelReader {
     /** So many characters tell what a text is a label of; no label has as many. */
-    private static final int LOOKED_AT = 800;
+    private static final int LOOKED_AT = 600;
 
     private static final int ENOUGH = 2;
     private static final double NAMED = 1.2;
