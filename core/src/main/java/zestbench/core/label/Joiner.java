@@ -2,7 +2,6 @@ package zestbench.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Meaning.Spoken;
@@ -16,22 +15,10 @@ final class Joiner extends SaidNumbers {
     private static final int MOST_JOINED = 12;
 
     private static final double LEAST_OF_HUNDREDS = 100;
-    /** Supplies that are named by both, and printed with a blank between them at times. */
-    private static final Map<Double, Set<Double>> SUPPLIES = Map.of(
-            115.0,
-            Set.of(208.0, 230.0),
-            120.0,
-            Set.of(208.0, 240.0),
-            200.0,
-            Set.of(230.0),
-            208.0,
-            Set.of(230.0, 240.0),
-            220.0,
-            Set.of(240.0),
-            230.0,
-            Set.of(460.0),
-            240.0,
-            Set.of(480.0));
+    /** A supply that is named by both its volts, and printed with a blank between them at times: 208 230. */
+    private static final double LOWER = 208;
+
+    private static final Set<Double> HIGHER = Set.of(230.0, 240.0);
 
     private static final double FIRST_YEAR = 1970;
     private static final double LAST_YEAR = 2060;
@@ -203,7 +190,8 @@ final class Joiner extends SaidNumbers {
         Atom last = atoms.get(at - 1);
         boolean isSupply = last.isNumber()
                 && atom.isNumber()
-                && SUPPLIES.getOrDefault(last.number(), Set.of()).contains(atom.number())
+                && last.number() == LOWER
+                && HIGHER.contains(atom.number())
                 && plain.substring(last.end(), atom.start()).equals(" ");
         if (isSupply) {
             return ' ';
