@@ -10,7 +10,7 @@ const part = computed(() => store.part)
 const questions = computed(() =>
   (part.value?.doubts ?? []).flatMap((d) => {
     const attribute = part.value?.attributes.find((a) => a.name === d.attribute)
-    return attribute?.decides
+    return attribute && d.isDeciding
       ? [{ ...d, as: attribute, read: (part.value?.fields as Fields)[d.attribute] }]
       : []
   }),

@@ -153,7 +153,10 @@ const words = computed(() => {
 /** What was read with a doubt and leaves what there is undecided; empty where nothing was. */
 const toConfirm = computed(() =>
   found.value?.offers.some((o) => o.grade === 'UNDECIDED')
-    ? (part.value?.doubts.map((d) => d.title).join(', ') ?? '')
+    ? (part.value?.doubts
+        .filter((d) => d.isDeciding)
+        .map((d) => d.title)
+        .join(', ') ?? '')
     : '',
 )
 const NOTHING: Record<Source, string> = {

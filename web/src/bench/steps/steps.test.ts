@@ -69,7 +69,15 @@ describe('Read', () => {
     const attributes = part().attributes.map((a) => ({ ...a, decides: true }))
     const doubted = part({
       attributes,
-      doubts: [{ attribute: 'volts', title: 'Voltage', why: 'two readings', suggest: 370 as never }],
+      doubts: [
+        {
+          attribute: 'volts',
+          title: 'Voltage',
+          why: 'two readings',
+          suggest: 370 as never,
+          isDeciding: true,
+        },
+      ],
     })
     const sent = server({ '/label': callWith([part()]) })
     const view = await onBench(ConfirmRead, callWith([doubted]), at)

@@ -88,7 +88,7 @@ class PartsJourneyTest {
         change(
                 part + "/label",
                 "{\"text\":" + label.at("/text") + ",\"fields\":" + label.at("/fields")
-                        + ",\"checked\":[\"fullLoadAmps\"]}");
+                        + ",\"checked\":[null,\"fullLoadAmps\"]}");
         assertThat(view().at("/doubts").size()).isZero();
         assertThat(bench.get(call + part + "/matches").json().toString()).doesNotContain("First confirm");
     }

@@ -8,6 +8,7 @@ import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import zestbench.core.amps.StandingAmps;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
@@ -24,8 +25,6 @@ public final class ContactorLabel {
     private static final String RATINGS = "ratings";
     private static final double TOP_AMPS = 800;
 
-    private static final double LEAST_LOCKED = 2.5;
-    private static final double MOST_LOCKED = 10;
     private static final double UNLIKELY = 0.5;
 
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
@@ -101,13 +100,12 @@ public final class ContactorLabel {
             .physics(ContactorLabel::against)
             .finish(ContactorLabel::finish);
 
-    /** A motor draws three to eight times its running amps while it stands; what is resistive may be more. [practice] */
+    /** Standing amps by the running ones; what is resistive may be more. [practice] */
     private static double against(Taking taking) {
         double cost = 0;
         for (Map<String, Value> row : taking.rows(RATINGS)) {
             double running = Taking.number(row, "fullLoadAmps");
-            double ratio = Taking.number(row, "lockedRotorAmps") / running;
-            cost += ratio < LEAST_LOCKED || ratio > MOST_LOCKED ? UNLIKELY : 0;
+            cost += StandingAmps.areUnlikely(running, Taking.number(row, "lockedRotorAmps")) ? UNLIKELY : 0;
             double resistive = Taking.number(row, "resistiveAmps");
             cost += resistive < running ? UNLIKELY : 0;
         }

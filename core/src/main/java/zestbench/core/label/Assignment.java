@@ -261,6 +261,7 @@ final class Assignment {
         LabelField field = choice.field();
         if (told.name >= 0 && isNamed(told.name, field)) {
             told.name = -1;
+            told.plus(Costs.NAMED_CHOICE);
         }
         Candidate candidate = chosen.computeIfAbsent(
                 choice, word -> Candidate.of(grammar, field, List.of(new Told(field.path(), word.value())), null, 0));

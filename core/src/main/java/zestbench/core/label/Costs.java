@@ -45,6 +45,8 @@ final class Costs {
     static final double FOREIGN_BEHIND = 0.3;
     /** A unit that touches a figure and is not taken for it. */
     static final double GLUED_UNIT = 0.8;
+    /** A word behind the name of what it tells is rather meant than the same kind of word anywhere. */
+    static final double NAMED_CHOICE = -0.2;
 
     private Costs() {}
 }

@@ -20,7 +20,10 @@ import zestbench.core.value.Value;
 /** Reads a text as a label of one grammar: cuts it, lays it out, and takes the cheapest reading of the whole. */
 public final class LabelReader {
     /** So many characters tell what a text is a label of; no label has as many. */
-    private static final int LOOKED_AT = 600;
+    private static final int LOOKED_AT = 450;
+
+    /** What has more items is no table of a label: it is read as it stands. */
+    private static final int LONGEST_TABLE = 1_000;
 
     private static final int ENOUGH = 2;
     private static final double NAMED = 1.2;
@@ -90,7 +93,7 @@ public final class LabelReader {
         for (boolean isSpaced : SPLIT.matcher(plain).find() ? new boolean[] {false, true} : new boolean[] {false}) {
             List<Atom> atoms = Cutter.cut(plain, grammar.vocabulary(), isSpaced);
             List<Item> items = Joiner.items(atoms, plain);
-            for (List<Item> order : Layouts.of(items)) {
+            for (List<Item> order : items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items)) {
                 double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? 0.3 : 0);
                 for (Hypothesis state : Assignment.readings(grammar, order, text)) {
                     all.add(new Whole(order, state, state.cost + cut, 0));

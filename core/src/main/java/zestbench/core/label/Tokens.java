@@ -3,10 +3,11 @@ package zestbench.core.label;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Pattern;
 
 /**
  * The words and numbers of a text that is no label, such as readings typed on one line: cut like a label's, so that numbers
- * may be said in words, with a comma or with confused signs. Made once for each set of words.
+ * may be said in words or with a comma. Made once for each set of words.
  */
 public final class Tokens {
     /**
@@ -21,6 +22,9 @@ public final class Tokens {
             return !Double.isNaN(number);
         }
     }
+
+    /** A letter in a number, or for one: a label may be misprinted, a reading is not guessed at. */
+    private static final Pattern GUESSED = Pattern.compile("[0-9.][A-Za-z|]|[A-Za-z|][0-9.]|^[A-Za-z|]$");
 
     private final Vocabulary vocabulary = new Vocabulary();
 
@@ -37,7 +41,7 @@ public final class Tokens {
         for (Item item : Joiner.items(Cutter.cut(plain, vocabulary, false), plain)) {
             String written = text.substring(item.start(), item.end());
             Figure figure = item.figure();
-            if (figure != null) {
+            if (figure != null && !GUESSED.matcher(written).find()) {
                 figure.numbers().forEach(number -> out.add(new Token(written, "", number)));
             } else if (item.kind() != Atom.Kind.SIGN && item.kind() != Atom.Kind.BREAK) {
                 out.add(new Token(written, name(item), Double.NaN));

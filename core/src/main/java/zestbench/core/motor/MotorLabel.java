@@ -89,9 +89,7 @@ public final class MotorLabel {
                             "CCW",
                             "ccw|counterclockwise|counter clockwise|c c w|counter-clockwise|antihoraire|links|antihorario",
                             "sens antihoraire|anticlockwise|sentido antihorario")
-                    .by(
-                            "REVERSIBLE",
-                            "cw/ccw|ccw/cw|reversible|rev|reversable|rvs|for cw rotation|for ccw rotation|to reverse"))
+                    .by("REVERSIBLE", "cw/ccw|ccw/cw|reversible|rev|reversable|rvs"))
             .field(told("rotationView")
                     .by("LEAD_END", "le|lead end|facing lead end|cote fils|l e|facing leads|leads")
                     .by(

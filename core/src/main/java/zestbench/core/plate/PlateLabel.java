@@ -4,6 +4,7 @@ import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
 import java.util.Map;
+import zestbench.core.amps.StandingAmps;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
@@ -27,19 +28,16 @@ public final class PlateLabel {
         10, 15, 20, 25, 30, 35, 40, 45, 50, 60, 70, 80, 90, 100, 110, 125, 150, 175, 200, 225, 250, 300
     };
 
-    private static final double LEAST_LOCKED = 2.5;
-    private static final double MOST_LOCKED = 10;
     private static final double UNLIKELY = 0.5;
 
     public static final LabelGrammar GRAMMAR = grammar();
 
-    /** A motor draws three to eight times its running amps while it stands. [practice] */
+    /** Standing amps by the running ones. [practice] */
     private static double against(Taking taking) {
         double cost = 0;
         for (Map<String, Value> row : taking.rows(COMPRESSORS)) {
             double running = Taking.number(row, "ratedLoadAmps");
-            double ratio = Taking.number(row, "lockedRotorAmps") / running;
-            cost += ratio < LEAST_LOCKED || ratio > MOST_LOCKED ? UNLIKELY : 0;
+            cost += StandingAmps.areUnlikely(running, Taking.number(row, "lockedRotorAmps")) ? UNLIKELY : 0;
         }
         return cost;
     }

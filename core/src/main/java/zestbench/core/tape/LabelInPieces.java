@@ -47,32 +47,29 @@ public record LabelInPieces(String text, Spec spec, List<Doubt> doubts) {
         return is != null && is.equals(read.values().fields().get(doubt.attribute()));
     }
 
-    /** A text laid over a label. It stands alone where it holds the earlier text, or says all of it anew. */
+    /** A text laid over a label; what was typed before is left out where this holds it, or says all of it anew. */
     static LabelInPieces over(String before, Spec known, List<Doubt> doubts, String typed, LabelRead read) {
         Spec now = new Spec(read.fields());
         List<Doubt> fresh =
                 read.doubts().stream().filter(d -> now.has(d.attribute())).toList();
-        boolean isWhole = before.isBlank()
+        boolean isAnew = before.isBlank()
                 || plain(typed).contains(plain(before))
                 || now.values()
                         .fields()
                         .keySet()
                         .containsAll(known.values().fields().keySet());
-        if (isWhole) {
-            return new LabelInPieces(typed.strip(), now, fresh);
-        }
         Spec whole = known;
         for (Map.Entry<String, Value> field : now.values().fields().entrySet()) {
             whole = whole.with(field.getKey(), field.getValue());
         }
         List<Doubt> all = new ArrayList<>(fresh);
         doubts.stream().filter(d -> !now.has(d.attribute())).forEach(all::add);
-        boolean isSaid = plain(before).contains(plain(typed));
-        return new LabelInPieces(
-                isSaid ? before.strip() : before.strip() + "\n" + typed.strip(), whole, List.copyOf(all));
+        boolean isSaid = !before.isBlank() && plain(before).contains(plain(typed));
+        String text = isSaid ? before.strip() : isAnew ? typed.strip() : before.strip() + "\n" + typed.strip();
+        return new LabelInPieces(text, whole, List.copyOf(all));
     }
 
-    /** Whether a label can be of this part: its own is not known yet, says the same, or leaves open what this one says. */
+    /** Whether a label can be of the part at hand: its own says the same, or leaves open what this one says. */
     public static boolean belongs(PartState part, Family family, Spec said) {
         boolean isOpen = part.closed() == null && part.chosen() == null && part.family() == family;
         Map<String, Value> known = part.spec().values().fields();

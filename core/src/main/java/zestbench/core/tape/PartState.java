@@ -270,6 +270,11 @@ public final class PartState {
         return wires;
     }
 
+    /** Whether a doubt is about what a match goes by, so that it is confirmed first. */
+    public boolean isDeciding(Doubt doubt) {
+        return family().attributes().stream().anyMatch(a -> a.name().equals(doubt.attribute()) && a.decides());
+    }
+
     /** Wires as found; what the label prints of them until somebody looked. */
     public List<Wire> foundOrPrinted() {
         return wires.isEmpty() ? family().printed().apply(spec) : wires;

@@ -48,6 +48,8 @@ class QuickLineTest {
                 "coil : 18 | coil 24 : 18.2v",
                 "windings 0.9 2.1 | write the three pairs",
                 "windings | write the three pairs",
+                "windings 0.9 2.1 3.O | \"3.O\" are no ohms",
+                "amps l.7 of 1.9 | \"l.7\" are no amps",
                 "windings 0.9 2.1 x | \"x\" are no ohms",
                 "windings ground x | \"x\" is no reading to ground",
                 "amps | no amps were written",
@@ -68,7 +70,7 @@ class QuickLineTest {
                 "windings 0.9 2.1 3.0 ground OL | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
                 "windings gnd 5M | 1-GROUND 5.00 MΩ",
                 "windings point nine two point one three point zero | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω",
-                "windings 0.9/2.1/3.O to ground open | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
+                "windings 0.9/2.1/3.0 to ground open | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
                 "ohms 470 1k 1.5k | 1-2 470.00 Ω, 1-3 1000.00 Ω, 2-3 1500.00 Ω",
             })
     void windingsAreWrittenPairByPair(String text, String pairs) {

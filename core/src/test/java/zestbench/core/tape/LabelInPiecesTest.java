@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import zestbench.core.Families;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
+import zestbench.core.value.Value;
 
 /** What is typed later lies over what was read before, and takes nothing away. */
 class LabelInPiecesTest {
@@ -31,6 +32,15 @@ class LabelInPiecesTest {
         LabelInPieces label = after("2 pole 30 FLA 24V coil", "40 FLA");
         assertThat(label.spec().number("fullLoadAmps")).contains(40.0);
         assertThat(label.spec().number("poles")).contains(2.0);
+    }
+
+    @Test
+    void whatWasSetByHandStaysWhenMoreIsTyped() {
+        Spec set = new Spec(CONTACTOR.read("2 pole").fields()).with("coilVolts", Value.numbers(24));
+        LabelInPieces label =
+                LabelInPieces.over("2 pole", set, List.of(), "2 pole 30 FLA", CONTACTOR.read("2 pole 30 FLA"));
+        assertThat(label.spec().numbers("coilVolts")).isEqualTo(List.of(24.0));
+        assertThat(label.text()).isEqualTo("2 pole 30 FLA");
     }
 
     @Test

@@ -172,7 +172,11 @@ class CallViewer {
                 missing,
                 part.doubts().stream()
                         .map(d -> new DoubtView(
-                                d.attribute(), part.family().titleOf(d.attribute()), d.why(), d.instead()))
+                                d.attribute(),
+                                part.family().titleOf(d.attribute()),
+                                d.why(),
+                                d.instead(),
+                                part.isDeciding(d)))
                         .toList(),
                 part.sections(),
                 part.sections().stream()

@@ -213,12 +213,13 @@ final class CallViews {
     record CapacitorView(
             String wanted, @Nullable String part, @Nullable Long placeId, boolean isDone) {}
 
-    /** What was read with a doubt. @param suggest what the attribute may be instead */
+    /** What was read with a doubt. @param suggest what it may be instead @param isDeciding whether a match waits for it */
     record DoubtView(
             String attribute,
             String title,
             String why,
-            @Nullable Value suggest) {}
+            @Nullable Value suggest,
+            boolean isDeciding) {}
 
     record MissingView(String name, String label, String where) {}
 

@@ -79,7 +79,9 @@ class PartHttp {
             @Size(max = 200, message = "give up to 200 names")
             List<String> checked) {
         Label {
-            checked = Objects.requireNonNullElse(checked, List.of());
+            checked = checked == null
+                    ? List.of()
+                    : checked.stream().filter(Objects::nonNull).toList();
         }
     }
 

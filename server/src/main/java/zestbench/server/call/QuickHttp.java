@@ -214,7 +214,8 @@ class QuickHttp {
             return atHand.id();
         }
         for (PartState part : calls.working(id).state().parts()) {
-            if (LabelInPieces.belongs(part, family, spec)) {
+            boolean isBare = part.spec().isEmpty() || says(part, spec);
+            if (isBare && LabelInPieces.belongs(part, family, spec)) {
                 return part.id();
             }
         }

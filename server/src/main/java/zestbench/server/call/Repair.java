@@ -67,21 +67,21 @@ public class Repair {
     @Transactional
     public void label(long callId, String who, String partId, String text, Spec fields, Set<String> checked) {
         PartState part = calls.working(callId).part(partId);
-        Spec spec = Spec.checked(part.family().attributes(), fields.values());
-        keep(callId, who, part, LabelInPieces.checked(part, text, spec, checked));
+        keepLabel(callId, who, part, LabelInPieces.checked(part, text, fields, checked));
     }
 
-    private void keep(long callId, String who, PartState part, LabelInPieces label) {
+    private void keepLabel(long callId, String who, PartState part, LabelInPieces label) {
         InputProblem.require(
                 part.chosen() == null, "part", part.added().title(), "a replacement is chosen: put it back first");
-        calls.add(callId, who, new Entry.LabelRead(part.id(), label.text(), label.spec(), label.doubts()));
+        Spec spec = Spec.checked(part.family().attributes(), label.spec().values());
+        calls.add(callId, who, new Entry.LabelRead(part.id(), label.text(), spec, label.doubts()));
     }
 
     /** Keeps a text typed for a part's label, laid over what was typed before. */
     @Transactional
     public void label(long callId, String who, String partId, String text) {
         PartState part = calls.working(callId).part(partId);
-        keep(callId, who, part, LabelInPieces.typed(part, text));
+        keepLabel(callId, who, part, LabelInPieces.typed(part, text));
     }
 
     /** Keeps what was measured on the part itself, which a choice does not stand against. @param given nothing where it is taken out */

@@ -2,8 +2,11 @@ package zestbench.server.torture;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -23,6 +26,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.api.io.TempDir;
@@ -66,7 +70,11 @@ class ResendsTest {
     Path folder;
 
     /** One request, alike on both benches: what is filed under a number has the same there. */
-    private record Change(String operation, String method, String path, String body) {}
+    private record Change(String operation, String method, String path, String body, String field, byte[] file) {
+        Victim.Answer to(Victim bench, String name) {
+            return file == null ? bench.send(method, path, body, name) : bench.upload(path, field, file, name);
+        }
+    }
 
     @Test
     @EnabledIfSystemProperty(named = "zest.torture.minutes", matches = "\\d+")
@@ -81,12 +89,7 @@ class ResendsTest {
         try (Victim bench = Victim.start(copy(town, "once"))) {
             changes = changes(bench);
             for (Change change : changes) {
-                answered.add(bench.send(
-                                change.method(),
-                                change.path(),
-                                change.body(),
-                                UUID.randomUUID().toString())
-                        .status());
+                answered.add(change.to(bench, UUID.randomUUID().toString()).status());
             }
             once = rows(bench);
         }
@@ -97,9 +100,14 @@ class ResendsTest {
                 String name = UUID.randomUUID().toString();
                 List<Callable<Victim.Answer>> sends = new ArrayList<>();
                 for (int phone = 0; phone < SENDS; phone++) {
-                    sends.add(() -> bench.send(change.method(), change.path(), change.body(), name));
+                    sends.add(() -> change.to(bench, name));
                 }
-                for (Future<Victim.Answer> each : phones.invokeAll(sends)) {
+                List<Future<Victim.Answer>> told = phones.invokeAll(sends);
+                String first = told.get(0).get().text();
+                for (Future<Victim.Answer> each : told) {
+                    if (answered.get(i) == 200 && !change.operation().endsWith("preview")) {
+                        assertThat(each.get().text()).as(change.operation()).isEqualTo(first);
+                    }
                     assertThat(each.get().status())
                             .as("%s: %s", change, each.get().text())
                             .isEqualTo(answered.get(i));
@@ -130,7 +138,7 @@ class ResendsTest {
         return copy;
     }
 
-    /** One request of every operation that changes something and takes JSON or nothing, filled in by its schema. */
+    /** One request of every operation that changes something filled in by its schema. */
     private static List<Change> changes(Victim bench) {
         JsonNode document = bench.get("/v3/api-docs").json();
         Map<String, String> ids = ids(bench);
@@ -141,7 +149,7 @@ class ResendsTest {
             for (String method : operations.propertyNames()) {
                 JsonNode content = operations.get(method).at("/requestBody/content");
                 boolean isForm = content.has("multipart/form-data");
-                if (method.equals("get") || isForm || !path.startsWith("/api/") || path.startsWith("/api/door")) {
+                if (method.equals("get") || !path.startsWith("/api/") || path.startsWith("/api/door")) {
                     continue;
                 }
                 JsonNode schema = content.at("/application~1json/schema");
@@ -152,7 +160,16 @@ class ResendsTest {
                 String operation = method + " " + path;
                 String body =
                         schema.isMissingNode() ? null : BODIES.getOrDefault(operation, sample("", schema, document));
-                Change change = new Change(operation, method.toUpperCase(java.util.Locale.ROOT), to, body);
+                Change change = new Change(
+                        operation,
+                        method.toUpperCase(java.util.Locale.ROOT),
+                        to,
+                        isForm ? null : body,
+                        isForm
+                                ? content.at("/multipart~1form-data/schema/required/0")
+                                        .asString()
+                                : "",
+                        isForm ? file(path) : null);
                 boolean isEnding = path.endsWith("/end") || path.endsWith("/close") || method.equals("delete");
                 (isEnding ? last : out).add(change);
             }
@@ -181,6 +198,20 @@ class ResendsTest {
         out.put("{writeUp}", "1");
         out.put("{refrigerant}", "R-410A");
         return out;
+    }
+
+    /** A file that the operation can take, by what its path is about. */
+    private static byte[] file(String path) {
+        if (path.endsWith("/photos")) {
+            try {
+                ByteArrayOutputStream jpeg = new ByteArrayOutputStream();
+                ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "jpg", jpeg);
+                return jpeg.toByteArray();
+            } catch (IOException problem) {
+                throw new UncheckedIOException(problem);
+            }
+        }
+        return "id,price\nCP-204,19.5\n".getBytes(StandardCharsets.UTF_8);
     }
 
     private static String sample(String name, JsonNode given, JsonNode document) {

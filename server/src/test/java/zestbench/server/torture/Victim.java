@@ -148,6 +148,11 @@ final class Victim implements AutoCloseable {
 
     /** Sends a file as a form would. */
     Answer upload(String path, String field, byte[] file) {
+        return upload(path, field, file, UUID.randomUUID().toString());
+    }
+
+    /** The same under a name, by which it is known when it is sent again. */
+    Answer upload(String path, String field, byte[] file, String name) {
         String boundary = "----victim";
         java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
         body.writeBytes(("--" + boundary + "\r\nContent-Disposition: form-data; name=\"" + field
@@ -158,6 +163,7 @@ final class Victim implements AutoCloseable {
         return send(HttpRequest.newBuilder(URI.create(address + path))
                 .timeout(Duration.ofMinutes(2))
                 .header("X-Technician", "1")
+                .header("X-Request-Id", name)
                 .header("Content-Type", "multipart/form-data; boundary=" + boundary)
                 .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()))
                 .build());
