@@ -29,6 +29,9 @@ final class Assignment {
 
     private final Closings closings;
     private final int width;
+    /** The cost of the cheapest reading up to the item that is looked at, as far as it is known. */
+    private double cheapest;
+
     private final Map<Meaning.Choice, Candidate> chosen = new IdentityHashMap<>();
 
     private Assignment(LabelGrammar grammar, List<Item> items, String text) {
@@ -48,15 +51,24 @@ final class Assignment {
     private void run() {
         beam.add(new Hypothesis());
         for (int i = 0; i < items.size(); i++) {
-            List<Hypothesis> next = new ArrayList<>();
+            List<Hypothesis> next = new ArrayList<>(beam.size() * 3);
+            cheapest = Double.MAX_VALUE;
             for (Hypothesis state : beam) {
+                if (state.cost > cheapest + HOPELESS) {
+                    break;
+                }
+                int before = next.size();
                 step(state, i, next);
+                for (int at = before; at < next.size(); at++) {
+                    cheapest = Math.min(cheapest, next.get(at).cost);
+                }
             }
             beam = best(next);
         }
+        cheapest = Double.MAX_VALUE;
         List<Hypothesis> done = new ArrayList<>();
         for (Hypothesis state : beam) {
-            for (Hypothesis closed : closings.of(state)) {
+            for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
                 done.add(closings.orphaned(closed));
             }
         }
@@ -64,7 +76,6 @@ final class Assignment {
     }
 
     private List<Hypothesis> best(List<Hypothesis> all) {
-        double cheapest = Double.MAX_VALUE;
         for (Hypothesis state : all) {
             cheapest = Math.min(cheapest, state.cost);
         }
@@ -93,7 +104,7 @@ final class Assignment {
         switch (item.kind()) {
             case NUMBER -> figure(state, i, next);
             case BREAK -> {
-                for (Hypothesis closed : closings.of(state)) {
+                for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
                     closed.nameFar += Costs.LINE_BETWEEN;
                     next.add(closed);
                 }
@@ -129,7 +140,7 @@ final class Assignment {
     }
 
     private void figure(Hypothesis state, int i, List<Hypothesis> next) {
-        for (Hypothesis closed : closings.of(state)) {
+        for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
             if (closed.name >= 0) {
                 Hypothesis bound = closed.copy();
                 bound.openName = bound.name;
@@ -179,7 +190,7 @@ final class Assignment {
                 choice(state, choice, i, next);
             } else if (meaning instanceof Meaning.About about) {
                 isPlain = false;
-                for (Hypothesis closed : closings.of(state)) {
+                for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
                     closed.about = about.group();
                     closed.restated = about.group();
                     closed.nameFar += Costs.SIGN_BETWEEN;
@@ -227,7 +238,7 @@ final class Assignment {
             bound.openFar += items.get(i).isForeign() ? Costs.FOREIGN_BEHIND : Costs.BEHIND;
             next.addAll(closings.once(bound));
         }
-        for (Hypothesis closed : closings.of(state)) {
+        for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
             boolean isSame = closed.name >= 0 && areSame(closed.name, i);
             Hypothesis waiting = isSame ? closed : closings.orphaned(closed);
             waiting.name = i;

@@ -53,7 +53,12 @@ final class Candidates {
         for (LabelField field : grammar.bareFields()) {
             double cost = strange + (unit == null ? field.alone() : field.bare());
             if (cost < LabelField.NEVER && field.shape() != null) {
+                int before = out.size();
                 add(field, field.shape(), figure, unit, cost, out);
+                if (unit == null && out.size() > before && out.get(before).cost() >= cost + Costs.UNUSUAL) {
+                    // neither name nor unit, and no figure that is usual there: nothing speaks for it
+                    out.remove(before);
+                }
             }
         }
         return out;

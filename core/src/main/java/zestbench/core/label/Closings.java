@@ -27,8 +27,8 @@ final class Closings {
         return state;
     }
 
-    /** Every way in which the figure that waits can be taken, or left. */
-    List<Hypothesis> of(Hypothesis state) {
+    /** Every way in which the figure that waits can be taken, or left, at no more than {@code most}. */
+    List<Hypothesis> of(Hypothesis state, double most) {
         if (state.open < 0) {
             return List.of(state.copy());
         }
@@ -36,7 +36,11 @@ final class Closings {
             state.closings = once(state);
         }
         List<Hypothesis> out = new ArrayList<>(state.closings.size());
-        state.closings.forEach(s -> out.add(s.copy()));
+        for (Hypothesis closed : state.closings) {
+            if (closed.cost <= most) {
+                out.add(closed.copy());
+            }
+        }
         return out;
     }
 
@@ -85,7 +89,9 @@ final class Closings {
         if (isOfOthers) {
             return;
         }
-        double cost = far + candidate.cost() + apart(state, field);
+        // a code stands beside its name: what is far from it is rather a code of something else
+        boolean isCode = field.shape() != null && field.shape().isCode();
+        double cost = (isCode ? 1.4 * far : far) + candidate.cost() + apart(state, field);
         boolean isTied = items.get(state.open).isTied();
         for (Hypothesis next : state.took(grammar, candidate, isTied, state.openName, state.open, state.openLast)) {
             if (state.openName >= 0) {

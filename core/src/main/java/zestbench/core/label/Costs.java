@@ -6,6 +6,8 @@ package zestbench.core.label;
  */
 final class Costs {
     static final double UNREAD_FIGURE = 2.2;
+    /** A figure that is possible for a field, and not usual. */
+    static final double UNUSUAL = 0.45;
     /** A gap says nothing, so that little is lost with it. */
     static final double UNREAD_GAP = 0.1;
     /** A word that nobody knows in front of a figure may name it: it is then nothing that is known. */

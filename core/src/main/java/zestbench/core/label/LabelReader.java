@@ -33,6 +33,9 @@ public final class LabelReader {
     private static final double LEFT_OUT = 0.6;
 
     private static final double UNUSUAL = 1;
+    /** What it costs to read blanks within numbers. */
+    private static final double SPACED = 0.3;
+
     private static final double SILENT = 0.15;
     /** So many of the cheapest readings are held against physics. */
     private static final int JUDGED = 40;
@@ -85,20 +88,36 @@ public final class LabelReader {
         double ranked() {
             return cost + against;
         }
+
+        /** How many figures it leaves unread. */
+        long left() {
+            Set<Integer> figures = new HashSet<>();
+            for (Taken at = state.taken; at != null; at = at.before()) {
+                figures.add(at.figure());
+            }
+            return items.stream().filter(Item::isFigure).count()
+                    - figures.stream().filter(f -> items.get(f).isFigure()).count();
+        }
+    }
+
+    private void readings(String plain, boolean isSpaced, List<Whole> out) {
+        List<Item> items = Joiner.items(Cutter.cut(plain, grammar.vocabulary(), isSpaced), plain);
+        for (List<Item> order : items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items)) {
+            double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? SPACED : 0);
+            for (Hypothesis state : Assignment.readings(grammar, order, text)) {
+                out.add(new Whole(order, state, state.cost + cut, 0));
+            }
+        }
     }
 
     private Scored run() {
         String plain = Letterforms.plain(text);
         List<Whole> all = new ArrayList<>();
-        for (boolean isSpaced : SPLIT.matcher(plain).find() ? new boolean[] {false, true} : new boolean[] {false}) {
-            List<Atom> atoms = Cutter.cut(plain, grammar.vocabulary(), isSpaced);
-            List<Item> items = Joiner.items(atoms, plain);
-            for (List<Item> order : items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items)) {
-                double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? 0.3 : 0);
-                for (Hypothesis state : Assignment.readings(grammar, order, text)) {
-                    all.add(new Whole(order, state, state.cost + cut, 0));
-                }
-            }
+        readings(plain, false, all);
+        // a blank within a number leaves digits over: where every figure is taken, none is looked for
+        if (SPLIT.matcher(plain).find()
+                && Collections.min(all, Comparator.comparingDouble(Whole::cost)).left() > 0) {
+            readings(plain, true, all);
         }
         all.sort(Comparator.comparingDouble(Whole::cost));
         for (int i = 0; i < Math.min(JUDGED, all.size()); i++) {
@@ -119,12 +138,10 @@ public final class LabelReader {
             figures.add(at.figure());
             paths.add(at.path());
         }
-        long left = best.items().stream().filter(Item::isFigure).count()
-                - figures.stream().filter(f -> best.items().get(f).isFigure()).count();
         boolean isNothing = read.fields().fields().isEmpty();
         return new Scored(
                 read,
-                best.cost() - bonus + left * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
+                best.cost() - bonus + best.left() * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
                 isNothing ? 0 : Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0));
     }
 

@@ -19,7 +19,6 @@ public final class Shapes implements Shape {
         GROUPS
     }
 
-    private static final double UNUSUAL = 0.45;
     private static final double ODD = 1.0;
     private static final double OF_PAIR = 1.34;
     private static final double OF_RANGE = 1.6;
@@ -172,7 +171,7 @@ public final class Shapes implements Shape {
                     List.of(
                             new Told(path, fit.told().get(0).value()),
                             fit.told().get(0)),
-                    fit.cost() + UNUSUAL);
+                    fit.cost() + Costs.UNUSUAL);
         }
         double lower = cost(ends.get(0) * each);
         double higher = cost(ends.get(1) * each);
@@ -252,7 +251,7 @@ public final class Shapes implements Shape {
         if (number < low || number > high || (isWhole && number != Math.rint(number))) {
             return -1;
         }
-        double cost = !usual.isEmpty() && !usual.contains(number) ? UNUSUAL : 0;
+        double cost = !usual.isEmpty() && !usual.contains(number) ? Costs.UNUSUAL : 0;
         return number < softLow || number > softHigh ? cost + ODD : cost;
     }
 }
