@@ -215,7 +215,7 @@ final class Assignment {
                         isPlain && !isName
                                 ? Costs.UNKNOWN_WORD / 2
                                 : item.unit() == null
-                                        ? Costs.PLAIN_WORD
+                                        ? Costs.passed(item)
                                         : isBehindFigure(state, i) ? Costs.UNIT_OF_OTHER : Costs.ORPHAN_UNIT);
         passed.openFar += Costs.WORD_BETWEEN;
         passed.nameFar += Costs.WORD_BETWEEN;
@@ -276,7 +276,8 @@ final class Assignment {
         }
         Candidate candidate = chosen.computeIfAbsent(
                 choice, word -> Candidate.of(grammar, field, List.of(new Told(field.path(), word.value())), null, 0));
-        for (Hypothesis next : told.took(grammar, candidate, false, -1, i, i)) {
+        // words that tell a row each say it whole, as a figure does that is tied to its name
+        for (Hypothesis next : told.took(grammar, candidate, field.shape() == null, -1, i, i)) {
             next.openFar += Costs.WORD_BETWEEN / 2;
             out.add(next);
         }

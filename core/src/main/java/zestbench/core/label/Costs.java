@@ -51,4 +51,11 @@ final class Costs {
     static final double NAMED_CHOICE = -0.2;
 
     private Costs() {}
+
+    private static final int LONG_WORD = 7;
+
+    /** Of passing over a word that means something: a long one is seldom there by chance. */
+    static double passed(Item item) {
+        return item.text().length() < LONG_WORD ? PLAIN_WORD : 2 * PLAIN_WORD;
+    }
 }

@@ -29,6 +29,9 @@ record Taken(
         int last,
         @Nullable Taken before,
         int hash) {
+    private static final int SPREAD = 0x9E3779B9;
+    private static final int HALF = 15;
+
     static Taken of(
             String path,
             String group,
@@ -39,7 +42,9 @@ record Taken(
             int figure,
             int last,
             @Nullable Taken before) {
-        int hash = 31 * (before == null ? 1 : before.hash()) + Objects.hash(path, group, row, value, figure);
+        // what was taken first does not matter
+        int own = Objects.hash(path, group, row, value, figure) * SPREAD;
+        int hash = (before == null ? 1 : before.hash()) + (own ^ (own >>> HALF));
         return new Taken(path, group, row, value, unit, name, figure, last, before, hash);
     }
 

@@ -63,7 +63,14 @@ public final class MotorAttributes {
             Attribute.text("shaftPosition", "Shaft position", RATING_LINE),
             Attribute.number("bladeDiameterInches", "Blade diameter", "in", MEASURED),
             Attribute.number("bladePitchDegrees", "Blade pitch", "°", "on the hub or blade"),
-            Attribute.number("bladeDepthInches", "Blade depth", "in", "in its ring; measure it before it comes off"));
+            Attribute.number("bladeDepthInches", "Blade depth", "in", "in its ring; measure it before it comes off"),
+            Attribute.rows(
+                    MotorLeads.LEADS,
+                    "Leads, as printed",
+                    "in the table or drawing on it",
+                    Attribute.text("terminal", "Lead", "what it is for"),
+                    Attribute.text("color", "Colour", "as printed"),
+                    Attribute.text("tracer", "Stripe", "as printed")));
 
     private MotorAttributes() {}
 }

@@ -82,7 +82,7 @@ public final class MotorFamily {
             spec -> !spec.isEmpty(),
             section -> Quantity.OHMS,
             Family.NO_LEG,
-            Family.NO_COLOURS);
+            MotorLeads::printed);
 
     private MotorFamily() {}
 

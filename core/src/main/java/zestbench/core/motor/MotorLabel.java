@@ -91,7 +91,9 @@ public final class MotorLabel {
                             "sens antihoraire|anticlockwise|sentido antihorario")
                     .by("REVERSIBLE", "cw/ccw|ccw/cw|reversible|rev|reversable|rvs"))
             .field(told("rotationView")
-                    .by("LEAD_END", "le|lead end|facing lead end|cote fils|l e|facing leads|leads")
+                    .by(
+                            "LEAD_END",
+                            "le|lead end|facing lead end|cote fils|l e|facing leads|from leads|at leads|looking at leads")
                     .by(
                             "SHAFT_END",
                             "se|shaft end|opp lead end|opposite lead end|ole|facing shaft end|s e|drive end|de",
@@ -154,6 +156,7 @@ public final class MotorLabel {
                     .by("down", "shaft down")
                     .by("any", "all angle|shaft up or down|any position")
                     .by("horizontal", "horizontal"))
+            .field(MotorLeads.field())
             .foreign(
                     "code|kva code|kvar|max kvar|nema nom. eff.|eff|nom eff|pf|cos ø|cos|wt|de|ode|oil sae",
                     "mtr ref|ref|impedance|rise|spec|duty|time")

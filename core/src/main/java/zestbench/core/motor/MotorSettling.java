@@ -40,6 +40,7 @@ final class MotorSettling {
         if (speeds.size() > 1 && !taking.has("speeds")) {
             taking.set("speeds", Value.of(speeds.size()));
         }
+        MotorLeads.finish(taking);
         if (taking.entries().isEmpty()) {
             return;
         }

@@ -10,6 +10,7 @@ import java.util.Map;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
+import zestbench.core.label.LeadColours;
 import zestbench.core.label.Shapes;
 import zestbench.core.label.Taking;
 import zestbench.core.label.Unit;
@@ -27,8 +28,7 @@ public final class TransformerLabel {
     private static final String PRIMARY = "primaryVolts";
     static final String SECONDARY = "secondaryVolts";
 
-    /** Colours of leads, and how they are written short. */
-    private static final Map<String, String[]> COLOURS = colours();
+    private static final Map<String, String[]> COLOURS = LeadColours.WORDS;
 
     public static final LabelGrammar GRAMMAR = grammar();
 
@@ -37,22 +37,6 @@ public final class TransformerLabel {
     /** Reads {@code text} as such a label; never fails, what it cannot read is left over. */
     public static LabelRead read(String text) {
         return LabelReader.read(GRAMMAR, text);
-    }
-
-    private static Map<String, String[]> colours() {
-        Map<String, String[]> out = new LinkedHashMap<>();
-        out.put("WHITE", new String[] {"white", "wht", "wh", "blanc", "blanco"});
-        out.put("BLACK", new String[] {"black", "blk", "bk", "noir", "negro"});
-        out.put("RED", new String[] {"red", "rd", "rouge", "rojo"});
-        out.put("ORANGE", new String[] {"orange", "org", "orn", "or"});
-        out.put("BROWN", new String[] {"brown", "brn", "br", "brun", "marron"});
-        out.put("BLUE", new String[] {"blue", "blu", "bl", "bleu", "azul"});
-        out.put("YELLOW", new String[] {"yellow", "yel", "ye", "yl", "jaune", "amarillo"});
-        out.put("GREEN", new String[] {"green", "grn", "gn", "vert", "verde"});
-        out.put("GRAY", new String[] {"gray", "grey", "gry", "gy", "gris"});
-        out.put("VIOLET", new String[] {"violet", "vio", "purple", "pur"});
-        out.put("PINK", new String[] {"pink", "pnk"});
-        return out;
     }
 
     private static LabelGrammar grammar() {

@@ -61,4 +61,20 @@ class LabelInPiecesTest {
         assertThat(transformer.printed().apply(spec).stream().map(w -> w.terminal() + " " + w.colour()))
                 .containsExactlyInAnyOrder("PRI COM white", "PRI 120 black", "PRI 208 red", "PRI 240 orange");
     }
+
+    @Test
+    void coloursOfAMotorsLabelAreWiresToo() {
+        Family motor = Families.named("motor");
+        assertThat(List.of(
+                        "LEADS BLACK HIGH BLUE MED RED LOW 1/3 HP 1075 RPM BROWN CAP BRN/WHT CAP",
+                        "1/3 HP 1075 RPM\nHI-BLK MED-BLU LO-RED\nBROWN & BROWN/WHITE TO CAPACITOR, CAP: BROWN"))
+                .allSatisfy(label -> assertThat(
+                                motor.printed().apply(new Spec(motor.read(label).fields())).stream()
+                                        .map(w -> w.terminal() + " " + w.colour()))
+                        .containsExactlyInAnyOrder("HIGH black", "MED blue", "LOW red", "CAP brown"));
+        assertThat(motor.printed()
+                        .apply(new Spec(motor.read("1/3 HP BLACK HIGH 1075 RPM").fields())))
+                .as("one lead is no list")
+                .isEmpty();
+    }
 }
