@@ -270,6 +270,11 @@ class CallJourneyTest {
         assertThat(bench.post(part + "/choice", "{\"text\":\"60/7.5 MFD 370 VAC\"}")
                         .status())
                 .isEqualTo(409);
+        JsonNode misread = bench.post(part + "/offer", "{\"text\":\"6O/7.5 MFD 440 VAC ±6%\"}")
+                .json()
+                .at("/offers/0");
+        assertThat(misread.at("/grade").asString()).isEqualTo("UNDECIDED");
+        assertThat(misread.at("/asks/0").asString()).startsWith("First confirm: ");
         assertThat(bench.post(part + "/choice", "{\"text\":\"60/7.5 MFD 440 VAC ±6%\"}")
                         .json()
                         .at("/parts/0/chosen/grade")

@@ -3,6 +3,7 @@ package zestbench.server.call;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -193,7 +194,7 @@ public class Repair {
         List<MatchRequest.StockLine> stock =
                 new ArrayList<>(truck.lines(part.added().kind(), depot));
         stock.addAll(call.state().standing(part));
-        MatchAnswer answer = part.family().matched(request(call, part, List.of(), stock));
+        MatchAnswer answer = part.family().matched(request(call, part, List.of(), stock, Map.of()));
         return new MatchAnswer(
                 answer.findings(),
                 answer.matches().stream()
@@ -206,29 +207,41 @@ public class Repair {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
         List<MatchRequest.StockLine> stock = truck.elsewhere(part.added().kind(), depot);
-        return part.family().matched(request(call, part, List.of(), stock));
+        return part.family().matched(request(call, part, List.of(), stock, Map.of()));
     }
 
     /** How parts that can be ordered serve. */
     MatchAnswer matchOffers(long callId, String partId, List<Offer> offers) {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
-        return part.family().matched(request(call, part, offers, List.of()));
+        return part.family().matched(request(call, part, offers, List.of(), Map.of()));
     }
 
     /** How a part bought on the way serves, by its label. */
     MatchAnswer matchTyped(long callId, String partId, LabelRead label) {
         Calls.Open call = calls.open(callId);
         PartState part = call.part(partId);
+        // a figure of it that may be misread decides nothing until it is typed more clearly
+        Set<String> doubted = attributes(label.doubts());
+        doubted.retainAll(label.fields().fields().keySet());
         return part.family()
-                .matched(request(call, part, List.of(new Offer(TYPED, new Spec(label.fields()))), List.of()));
+                .matched(request(
+                        call,
+                        part,
+                        List.of(new Offer(TYPED, new Spec(label.fields()))),
+                        List.of(),
+                        doubted.isEmpty() ? Map.of() : Map.of(TYPED, doubted)));
     }
 
     /** The id an offer typed in by its label goes by. */
     static final String TYPED = "typed";
 
     private MatchRequest request(
-            Calls.Open call, PartState part, List<Offer> offers, List<MatchRequest.StockLine> stock) {
+            Calls.Open call,
+            PartState part,
+            List<Offer> offers,
+            List<MatchRequest.StockLine> stock,
+            Map<String, Set<String>> doubtedOffers) {
         List<MatchRequest.Witness> witnesses = call.state().witnesses(part);
         InputProblem.require(
                 part.family().isEnough().test(part.spec()) || !witnesses.isEmpty(),
@@ -242,11 +255,11 @@ public class Repair {
                 offers,
                 stock,
                 shop.inForce().rules(),
-                new MatchRequest.Doubted(attributes(part.doubts()), Map.of()));
+                new MatchRequest.Doubted(attributes(part.doubts()), doubtedOffers));
     }
 
     private static Set<String> attributes(List<LabelRead.Doubt> doubts) {
-        return doubts.stream().map(LabelRead.Doubt::attribute).collect(Collectors.toSet());
+        return doubts.stream().map(LabelRead.Doubt::attribute).collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     /** Chooses an offer from the truck and takes its pieces off the count. */
