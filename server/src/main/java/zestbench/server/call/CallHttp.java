@@ -138,7 +138,7 @@ class CallHttp {
     @GetMapping("/api/calls/{id}")
     CallView view(@PathVariable long id) {
         Calls.Open call = calls.open(id);
-        return viewer.view(call.row(), call.tape());
+        return viewer.view(call);
     }
 
     @PostMapping("/api/quick-check")

@@ -32,7 +32,7 @@ class CallTeller implements Retold<CallView> {
 
     CallView of(long callId) {
         Calls.Open call = calls.open(callId);
-        return viewer.view(call.row(), call.tape());
+        return viewer.view(call);
     }
 
     /** The call after a change of it. */

@@ -61,8 +61,10 @@ class CallViewer {
         this.leave = leave;
     }
 
-    CallView view(CallRow call, List<Line> tape) {
-        CallState state = CallState.of(tape, call.plates());
+    CallView view(Calls.Open opened) {
+        CallRow call = opened.row();
+        List<Line> tape = opened.tape();
+        CallState state = opened.state();
         Shop.InForce rules = shop.inForce();
         List<PartView> parts = new ArrayList<>();
         Deadness deadness = state.deadness();

@@ -65,8 +65,12 @@ public class Calls {
 
     Open open(long id) {
         CallRow row = store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
-        List<Line> tape = tapes.of(id);
-        return new Open(row, tape, CallState.of(tape, row.plates()));
+        return opened(row);
+    }
+
+    private Open opened(CallRow row) {
+        Tape tape = tapes.of(row.id());
+        return new Open(row, tape.lines(), tape.state(row.plates()));
     }
 
     /** The call, if it still takes entries. */
@@ -170,8 +174,7 @@ public class Calls {
         List<Open> out = new ArrayList<>();
         for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
             if (row.unit() != null) {
-                List<Line> tape = tapes.of(row.id());
-                out.add(new Open(row, tape, CallState.of(tape, row.plates())));
+                out.add(opened(row));
             }
         }
         return out;

@@ -29,8 +29,8 @@ class Histories {
         List<UnitHistory.Visit> visits = new ArrayList<>();
         for (CallRow row : store.findByUnit_IdOrderByOpenedAtAscIdAsc(unitId)) {
             if (row.status() != CallRow.Status.CANCELLED) {
-                List<Line> tape = tapes.of(row.id());
-                visits.add(new UnitHistory.Visit(row.id(), tape, CallState.of(tape, row.plates())));
+                Tape tape = tapes.of(row.id());
+                visits.add(new UnitHistory.Visit(row.id(), tape.lines(), tape.state(row.plates())));
             }
         }
         return new UnitHistory(visits);

@@ -46,7 +46,7 @@ class LastTime {
     }
 
     private @Nullable LastTimeView on(CallRow visit, Entry.PartAdded wanted) {
-        CallState state = CallState.of(tapes.of(visit.id()), visit.plates());
+        CallState state = tapes.of(visit.id()).state(visit.plates());
         for (PartState part : state.parts()) {
             boolean same = part.added().place().equals(wanted.place())
                     && part.added().title().equals(wanted.title());

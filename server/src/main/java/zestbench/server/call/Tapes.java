@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,7 +12,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
@@ -20,6 +20,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
 import zestbench.server.call.CallCopies.LineCopy;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.json.JsonWords;
 import zestbench.server.json.NoNulls;
 import zestbench.server.json.StrictJson;
@@ -30,25 +31,23 @@ class Tapes {
     /** Lines as kept. */
     interface Store extends JpaRepository<TapeRow, Long> {
         List<TapeRow> findByCallIdOrderByNumber(long callId);
-
-        @Query("select coalesce(max(t.number), 0) from TapeRow t where t.callId = :callId")
-        long lastNumber(long callId);
-
-        @Query("select max(t.at) from TapeRow t where t.callId = :callId and t.who = :who")
-        @Nullable
-        Instant lastAt(long callId, String who);
     }
 
     private static final Map<String, Class<?>> KINDS = Arrays.stream(Entry.class.getPermittedSubclasses())
             .collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
 
     private static final int BATCH = 200;
+    /** So many lines are kept as they were read; a line takes about a kilobyte. */
+    private static final long LINES_KEPT = 40_000;
 
     private final Store store;
     private final JdbcTemplate rows;
     private final JsonMapper json;
     /** For lines that come from elsewhere, which are looked at as closely as what is typed. */
     private final JsonMapper carried;
+
+    private final CommittedCache<Long, Tape> kept =
+            new CommittedCache<>(LINES_KEPT, (id, tape) -> 1 + tape.lines().size());
 
     Tapes(Store store, JdbcTemplate rows, JsonMapper json) {
         this.store = store;
@@ -63,17 +62,27 @@ class Tapes {
     /** When somebody's last line on a tape was written; null where there is none. */
     @Nullable
     Instant last(long callId, String who) {
-        return store.lastAt(callId, who);
+        return of(callId).lines().stream()
+                .filter(line -> line.who().equals(who))
+                .map(line -> Instant.ofEpochMilli(line.atMillis()))
+                .max(Comparator.naturalOrder())
+                .orElse(null);
     }
 
     void append(long callId, Instant at, String who, Entry entry) {
-        long number = store.lastNumber(callId) + 1;
+        Tape tape = of(callId);
         String kind = entry.getClass().getSimpleName();
-        store.saveAndFlush(new TapeRow(callId, number, at, who, kind, json.writeValueAsString(entry)));
+        TapeRow row = new TapeRow(callId, tape.last() + 1, at, who, kind, json.writeValueAsString(entry));
+        store.save(row);
+        kept.put(callId, tape.with(line(row)));
     }
 
-    List<Line> of(long callId) {
-        return store.findByCallIdOrderByNumber(callId).stream().map(this::line).toList();
+    Tape of(long callId) {
+        return kept.get(
+                callId,
+                id -> new Tape(store.findByCallIdOrderByNumber(id).stream()
+                        .map(this::line)
+                        .toList()));
     }
 
     /** The lines of a tape as they are carried. */
@@ -111,12 +120,14 @@ class Tapes {
                     row.setString(5, line.kind());
                     row.setString(6, json.writeValueAsString(line.entry()));
                 });
+        kept.forget(callId);
     }
 
     /** Only where somebody chose a telling of the call that came from elsewhere. */
     void clear(long callId) {
         store.deleteAll(store.findByCallIdOrderByNumber(callId));
         store.flush();
+        kept.forget(callId);
     }
 
     private Line line(TapeRow row) {

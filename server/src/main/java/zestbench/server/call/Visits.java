@@ -6,7 +6,6 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
@@ -43,7 +42,7 @@ class Visits {
 
     private VisitView visit(CallRow row) {
         List<VisitPartView> parts = new ArrayList<>();
-        CallState.of(tapes.of(row.id()), row.plates()).parts().forEach(p -> parts.add(part(p)));
+        tapes.of(row.id()).state(row.plates()).parts().forEach(p -> parts.add(part(p)));
         return new VisitView(
                 row.id(),
                 row.openedAt().toEpochMilli(),

@@ -27,6 +27,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.problem.NotHere;
 import zestbench.server.problem.Outdated;
 
@@ -71,6 +72,8 @@ public class Meters {
     }
 
     private final Store store;
+    private final CommittedCache<Quantity, Meter> known =
+            new CommittedCache<>(Quantity.values().length, (quantity, meter) -> 1);
 
     Meters(Store store) {
         this.store = store;
@@ -78,17 +81,29 @@ public class Meters {
 
     /** The meter in use for {@code quantity}: the last one listed, else the usual 2 % + 5. */
     public Meter inUse(Quantity quantity) {
+        return known.get(quantity, this::read);
+    }
+
+    private Meter read(Quantity quantity) {
         Kept kept = store.findFirstByQuantityOrderByIdDesc(quantity);
         return kept == null ? Meter.USUAL : kept.meter();
+    }
+
+    private void changed() {
+        for (Quantity quantity : Quantity.values()) {
+            known.forget(quantity);
+        }
     }
 
     /** Meters over HTTP. */
     @RestController
     static class Http {
         private final Store store;
+        private final Meters meters;
 
-        Http(Store store) {
+        Http(Store store, Meters meters) {
             this.store = store;
+            this.meters = meters;
         }
 
         record MeterView(
@@ -136,7 +151,9 @@ public class Meters {
                         given);
             }
             Meter meter = new Meter(given.percent(), given.counts(), null, given.range());
-            return view(store.save(new Kept(given.name().strip(), given.quantity(), meter)), true);
+            Kept kept = store.save(new Kept(given.name().strip(), given.quantity(), meter));
+            meters.changed();
+            return view(kept, true);
         }
 
         @DeleteMapping("/api/meters/{id}")
@@ -145,6 +162,7 @@ public class Meters {
                 throw new NotHere("There is no meter " + id + ".");
             }
             store.deleteById(id);
+            meters.changed();
         }
 
         private static MeterView view(Kept kept, boolean isInUse) {

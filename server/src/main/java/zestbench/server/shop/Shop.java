@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.shop.School;
 import zestbench.core.shop.ShopRules;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.json.StrictJson;
 import zestbench.server.open.RulesPart;
 import zestbench.server.person.Sender;
@@ -64,9 +65,12 @@ public class Shop {
             @Nullable Long sinceMillis,
             @Nullable String who) {}
 
+    private static final String NOW = "now";
+
     private final Store store;
     private final JsonMapper json;
     private final Clock clock;
+    private final CommittedCache<String, InForce> known = new CommittedCache<>(1, (key, value) -> 1);
 
     Shop(Store store, JsonMapper json, Clock clock) {
         this.store = store;
@@ -75,6 +79,10 @@ public class Shop {
     }
 
     public InForce inForce() {
+        return known.get(NOW, key -> read());
+    }
+
+    private InForce read() {
         Kept last = store.findFirstByOrderByIdDesc();
         if (last == null) {
             return new InForce(0, ShopRules.DEFAULT, null, null);
@@ -90,7 +98,7 @@ public class Shop {
             throw new Outdated("The rules were changed meanwhile.", Http.view(now), part);
         }
         ShopRules rules = part.over(now.rules());
-        store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));
+        put(rules, who);
         return inForce();
     }
 
@@ -98,6 +106,7 @@ public class Shop {
     @Transactional
     public void put(ShopRules rules, String who) {
         store.save(new Kept(clock.instant(), who, json.writeValueAsString(rules)));
+        known.forget(NOW);
     }
 
     /** Rules over HTTP. */
