@@ -3,6 +3,7 @@ package zestbench.server;
 import java.io.IOException;
 import java.io.InputStream;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 import zestbench.server.data.Running;
@@ -17,8 +18,16 @@ class Announcement {
     private final AccessCode code;
     private final InnerPass inner;
     private final Running running;
+    private final ConfigurableApplicationContext context;
 
-    Announcement(Settings settings, OwnAddress address, AccessCode code, InnerPass inner, Running running) {
+    Announcement(
+            Settings settings,
+            OwnAddress address,
+            AccessCode code,
+            InnerPass inner,
+            Running running,
+            ConfigurableApplicationContext context) {
+        this.context = context;
         this.settings = settings;
         this.address = address;
         this.code = code;
@@ -28,6 +37,10 @@ class Announcement {
 
     @EventListener(ApplicationReadyEvent.class)
     void announce() {
+        if (settings.rebuild()) {
+            context.close();
+            return;
+        }
         running.say(new Running.Reach(address.text(), inner.text()));
         System.out.println("Zest Bench is open at " + address.text());
         if (settings.isShared()) {

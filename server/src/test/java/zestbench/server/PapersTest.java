@@ -8,6 +8,7 @@ import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
 import java.io.StringReader;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
@@ -20,6 +21,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** What goes out on paper and into calendars, read back by general-purpose readers. */
@@ -39,15 +41,22 @@ class PapersTest {
 
     /** Notes were once kept with signs in them that are refused today; such a call still opens and prints. */
     @Test
-    void aTapeWithASignThatIsRefusedTodayOpensAndPrints() throws Exception {
-        Bench call = Bench.callTo(bench, "loft 7 heat pump");
-        call.does("/notes", "{\"text\":\"rings the bell\"}");
-        bench.sql(
-                "update tape_line set entry = replace(entry, 'rings the', 'rings\\u0007the') where entry like '%rings the%'");
-        assertThat(call.view().at("/tape/0/text/title").asString()).contains("rings" + (char) 7 + "the bell");
-        try (PDDocument pdf =
-                Loader.loadPDF(bench.get(call.call + "/report.pdf").raw().body())) {
-            assertThat(new PDFTextStripper().getText(pdf)).contains("bell");
+    void aTapeWithASignThatIsRefusedTodayOpensAndPrints(@TempDir Path data) throws Exception {
+        String path;
+        try (RunningBench before = RunningBench.start("--zest.data=" + data)) {
+            Bench call = Bench.callTo(before, "loft 7 heat pump");
+            call.does("/notes", "{\"text\":\"rings the bell\"}");
+            path = call.call;
+            before.sql(
+                    "update tape_line set entry = replace(entry, 'rings the', 'rings\\u0007the') where entry like '%rings the%'");
+        }
+        try (RunningBench after = RunningBench.start("--zest.data=" + data)) {
+            assertThat(after.get(path).json().at("/tape/0/text/title").asString())
+                    .contains("rings" + (char) 7 + "the bell");
+            try (PDDocument pdf =
+                    Loader.loadPDF(after.get(path + "/report.pdf").raw().body())) {
+                assertThat(new PDFTextStripper().getText(pdf)).contains("bell");
+            }
         }
     }
 

@@ -53,6 +53,11 @@ public final class RunningBench implements AutoCloseable {
         }
     }
 
+    /** A part of it. */
+    public <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
     /** Does something to its database behind its back. */
     void sql(String statement) {
         try (java.sql.Connection connection =

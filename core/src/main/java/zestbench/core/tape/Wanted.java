@@ -9,7 +9,7 @@ import zestbench.core.judgement.Verdict;
 /** Why a truck should carry what a repair asked for and did not find on it. [practice] */
 public final class Wanted {
     /** What was bought on the way is wanted on the truck for so long. */
-    private static final long LATELY_MILLIS = 30L * 86_400_000;
+    public static final long LATELY_MILLIS = 30L * 86_400_000;
 
     private Wanted() {}
 
@@ -48,7 +48,8 @@ public final class Wanted {
         return isThere ? "" : "failed, nothing on the truck fits as it is";
     }
 
-    private static boolean isBought(PartState part) {
+    /** Whether a part was put in that came from no truck. */
+    static boolean isBought(PartState part) {
         Entry.Chosen chosen = part.chosen();
         return chosen != null
                 && chosen.pieces().stream()

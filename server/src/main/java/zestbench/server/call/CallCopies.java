@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
@@ -52,8 +53,10 @@ public class CallCopies {
     private final Store store;
     private final Tapes tapes;
     private final Units units;
+    private final ApplicationEventPublisher events;
 
-    CallCopies(Store store, Tapes tapes, Units units) {
+    CallCopies(Store store, Tapes tapes, Units units, ApplicationEventPublisher events) {
+        this.events = events;
         this.store = store;
         this.tapes = tapes;
         this.units = units;
@@ -146,6 +149,7 @@ public class CallCopies {
         }
         tapes.append(
                 id, call.tape().subList(isLonger ? known.size() : 0, call.tape().size()));
+        events.publishEvent(new CallChanged(id, true));
     }
 
     /** How a call is called in words. */

@@ -1,33 +1,30 @@
 package zestbench.server.call;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.judgement.Demand;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
-import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.DueView;
 import zestbench.server.call.CallViews.UnitWriteUps;
 import zestbench.server.call.CallViews.WaitingView;
 import zestbench.server.person.Sender;
-import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
 /** Calls over HTTP. Every change answers with the call as it then stands. */
@@ -39,8 +36,10 @@ class CallHttp {
     private final Units units;
     private final CallTeller teller;
     private final Repair repair;
+    private final CallBoard board;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, CallTeller teller, Repair repair) {
+    CallHttp(Calls calls, CallViewer viewer, Units units, CallTeller teller, Repair repair, CallBoard board) {
+        this.board = board;
         this.repair = repair;
         this.calls = calls;
         this.viewer = viewer;
@@ -48,7 +47,19 @@ class CallHttp {
         this.teller = teller;
     }
 
-    record CallsView(List<CallCard> calls, List<DueView> due, List<WaitingView> waiting, List<UnitWriteUps> writeUps) {}
+    private static final int MOST_PAGES = 100_000;
+
+    /**
+     * @param hasMore whether there are more of the calls that are over, or that are found, on the next page
+     * @param unitsWithWriteUps how many units there are of which the most urgent are listed
+     */
+    record CallsView(
+            List<CallCard> calls,
+            boolean hasMore,
+            List<DueView> due,
+            List<WaitingView> waiting,
+            List<UnitWriteUps> writeUps,
+            int unitsWithWriteUps) {}
 
     record NewCall(
             @NotNull(message = "choose the unit") Long unitId,
@@ -100,34 +111,24 @@ class CallHttp {
             @Nullable @Size(max = 1000, message = "give up to 1,000 characters")
             String note) {}
 
+    /**
+     * @param find words that point to calls; without them those that are open, and a page of those that are over
+     * @param page from 0
+     */
     @GetMapping("/api/calls")
-    CallsView all() {
-        List<Calls.Open> all = calls.ofUnits();
-        LocalDate today = calls.today();
-        return new CallsView(Calls.cards(all, today), Calls.due(all, today), Calls.waiting(all, today), writeUps(all));
-    }
-
-    /** What was seen and not done, unit by unit, the most urgent first. */
-    private static List<UnitWriteUps> writeUps(List<Calls.Open> all) {
-        Map<Long, List<Calls.Open>> byUnit = new LinkedHashMap<>();
-        all.forEach(call -> {
-            Unit unit = call.row().unit();
-            if (unit != null) {
-                byUnit.computeIfAbsent(unit.id(), id -> new ArrayList<>()).add(call);
-            }
-        });
-        List<UnitWriteUps> out = new ArrayList<>();
-        byUnit.values().forEach(visits -> {
-            List<UnitHistory.OpenWriteUp> open = Histories.of(visits).openWriteUps();
-            Unit unit = visits.get(0).row().unit();
-            if (unit != null && !open.isEmpty()) {
-                Entry.WrittenUp worst = open.get(0).writeUp();
-                out.add(new UnitWriteUps(
-                        unit.id(), unit.site(), unit.name(), open.size(), worst.urgency(), worst.what()));
-            }
-        });
-        out.sort(Comparator.comparing(UnitWriteUps::urgency));
-        return out;
+    CallsView all(
+            @RequestParam(required = false, defaultValue = "") @Size(max = 200, message = "give up to 200 characters")
+                    String find,
+            @RequestParam(required = false, defaultValue = "0") @Min(0) @Max(MOST_PAGES) int page) {
+        boolean isFirst = page == 0 && find.isBlank();
+        List<CallCard> cut = find.isBlank() ? board.over(page) : board.found(find, page);
+        boolean hasMore = cut.size() > CallBoard.PAGE;
+        List<CallCard> shown = new ArrayList<>(isFirst ? board.open() : List.of());
+        shown.addAll(hasMore ? cut.subList(0, CallBoard.PAGE) : cut);
+        return isFirst
+                ? new CallsView(
+                        shown, hasMore, board.due(), board.waiting(), board.writeUps(), board.unitsWithWriteUps())
+                : new CallsView(shown, hasMore, List.of(), List.of(), List.of(), 0);
     }
 
     @PostMapping("/api/calls")

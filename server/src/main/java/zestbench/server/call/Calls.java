@@ -2,31 +2,23 @@ package zestbench.server.call;
 
 import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.ZoneId;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 import java.util.UUID;
+import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.domain.Sort;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
+import zestbench.core.plate.Plates;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
-import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
-import zestbench.core.tape.Step;
-import zestbench.server.call.CallViews.CallCard;
-import zestbench.server.call.CallViews.DueView;
-import zestbench.server.call.CallViews.WaitingView;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.person.TapTime;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
@@ -42,13 +34,18 @@ public class Calls {
         CallRow findFirstByTechnician(long technician);
     }
 
+    private static final int HEADS_KEPT = 5_000;
+
     private final Store store;
     private final Tapes tapes;
     private final Units units;
     private final Clock clock;
     private final TapTime tapped;
+    private final ApplicationEventPublisher events;
+    private final CommittedCache<Long, Head> heads = new CommittedCache<>(HEADS_KEPT, (id, head) -> 1);
 
-    Calls(Store store, Tapes tapes, Units units, Clock clock, TapTime tapped) {
+    Calls(Store store, Tapes tapes, Units units, Clock clock, TapTime tapped, ApplicationEventPublisher events) {
+        this.events = events;
         this.store = store;
         this.tapes = tapes;
         this.units = units;
@@ -56,29 +53,82 @@ public class Calls {
         this.tapped = tapped;
     }
 
-    /** A call with its tape and what follows from it. */
-    record Open(CallRow row, List<Line> tape, CallState state) {
+    /** A call with its tape and what follows from it; the rest of what is kept of it is fetched when it is asked for. */
+    static final class Open {
+        private final Head head;
+        private final Tape tape;
+        private final CallState state;
+        private final LongFunction<CallRow> kept;
+        private @Nullable CallRow row;
+
+        private Open(Head head, Tape tape, CallState state, LongFunction<CallRow> kept) {
+            this.head = head;
+            this.tape = tape;
+            this.state = state;
+            this.kept = kept;
+        }
+
+        long id() {
+            return head.id();
+        }
+
+        CallRow.Status status() {
+            return head.status();
+        }
+
+        CallRow row() {
+            CallRow known = row;
+            if (known == null) {
+                known = kept.apply(head.id());
+                row = known;
+            }
+            return known;
+        }
+
+        List<Line> tape() {
+            return tape.lines();
+        }
+
+        CallState state() {
+            return state;
+        }
+
         PartState part(String id) {
             return state.part(id);
         }
     }
 
-    Open open(long id) {
-        CallRow row = store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
-        return opened(row);
+    /** What of a call every look at it needs. @param unit it is at; null for a quick check */
+    private record Head(long id, @Nullable Long unit, CallRow.Status status) {}
+
+    private CallRow row(long id) {
+        return store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
     }
 
-    private Open opened(CallRow row) {
-        Tape tape = tapes.of(row.id());
-        return new Open(row, tape.lines(), tape.state(row.plates()));
+    Open open(long id) {
+        Head head = heads.get(id, any -> {
+            CallRow row = row(id);
+            Unit unit = row.unit();
+            return new Head(id, unit == null ? null : unit.id(), row.status());
+        });
+        Tape tape = tapes.of(id);
+        Long unit = head.unit();
+        return new Open(head, tape, tape.state(unit == null ? Plates.NONE : units.plates(unit)), this::row);
+    }
+
+    @EventListener
+    void changed(CallChanged change) {
+        if (change.isAnew()) {
+            heads.forget(change.call());
+        }
     }
 
     /** The call, if it still takes entries. */
     Open working(long id) {
         Open call = open(id);
-        if (call.row().status() == CallRow.Status.CLOSED || call.row().status() == CallRow.Status.CANCELLED) {
-            throw new Conflict("This call is " + call.row().status().name().toLowerCase(java.util.Locale.ROOT)
-                    + ": reopen it first.");
+        if (call.status() == CallRow.Status.CLOSED || call.status() == CallRow.Status.CANCELLED) {
+            throw new Conflict(
+                    "This call is " + call.status().name().toLowerCase(java.util.Locale.ROOT) + ": reopen it first.");
         }
         return call;
     }
@@ -92,7 +142,9 @@ public class Calls {
     @Transactional
     public long start(long unitId, String complaint, Instant at) {
         Unit unit = units.get(unitId);
-        return store.save(new CallRow(unit, complaint.strip(), at)).id();
+        long id = store.save(new CallRow(unit, complaint.strip(), at)).id();
+        events.publishEvent(new CallChanged(id, true));
+        return id;
     }
 
     /** The tape of a technician's quick checks, begun when first asked for. */
@@ -140,6 +192,7 @@ public class Calls {
         }
         call.row().become(end == Entry.End.CLOSED ? CallRow.Status.CLOSED : CallRow.Status.CANCELLED);
         store.save(call.row());
+        events.publishEvent(new CallChanged(callId, true));
         add(callId, who, new Entry.CallEnded(end, note));
     }
 
@@ -151,6 +204,7 @@ public class Calls {
         }
         call.row().become(CallRow.Status.OPEN);
         store.save(call.row());
+        events.publishEvent(new CallChanged(callId, true));
         add(callId, who, new Entry.CallReopened());
     }
 
@@ -167,128 +221,5 @@ public class Calls {
         InputProblem.require(
                 CallState.isStrikable(line.entry()), "line", number, "only readings, labels and notes can be struck");
         add(callId, who, new Entry.Struck(number, reason));
-    }
-
-    /** Every call of a unit, the earliest first. */
-    List<Open> ofUnits() {
-        List<Open> out = new ArrayList<>();
-        for (CallRow row : store.findAll(Sort.by("openedAt", "id"))) {
-            if (row.unit() != null) {
-                out.add(opened(row));
-            }
-        }
-        return out;
-    }
-
-    /** The calls as cards, the latest first. @param all as {@link #ofUnits} gives them */
-    static List<CallCard> cards(List<Open> all, LocalDate today) {
-        List<CallCard> out = new ArrayList<>();
-        for (Open call : all) {
-            if (call.row().unit() != null) {
-                out.add(0, card(call, call.row().unit(), today));
-            }
-        }
-        return out;
-    }
-
-    private static CallCard card(Open call, Unit unit, LocalDate today) {
-        CallRow row = call.row();
-        CallState state = call.state();
-        List<Set<Step>> slices = new ArrayList<>();
-        state.parts().forEach(part -> slices.add(state.filled(part)));
-        String next = row.status() == CallRow.Status.OPEN
-                ? NextThing.of(state).text()
-                : row.status() == CallRow.Status.CLOSED ? "Closed" : "Cancelled";
-        return new CallCard(
-                row.id(),
-                unit.site(),
-                unit.name(),
-                Units.UnitView.of(unit).line(),
-                row.complaint(),
-                row.status().name(),
-                row.openedAt().toEpochMilli(),
-                next,
-                day(row.openedAt()).equals(today),
-                slices.size(),
-                slices);
-    }
-
-    private static LocalDate day(Instant at) {
-        return LocalDate.ofInstant(at, ZoneId.systemDefault());
-    }
-
-    /** Today, where the bench stands. */
-    LocalDate today() {
-        return day(clock.instant());
-    }
-
-    /** Parts that open calls wait for, the first to be ready first. */
-    static List<WaitingView> waiting(List<Open> all, LocalDate today) {
-        List<WaitingView> out = new ArrayList<>();
-        for (Open call : all) {
-            Unit unit = call.row().unit();
-            if (unit == null || call.row().status() != CallRow.Status.OPEN) {
-                continue;
-            }
-            for (PartState part : call.state().parts()) {
-                Entry.Ordered order = part.ordered();
-                if (order != null && part.chosen() == null) {
-                    out.add(new WaitingView(
-                            call.row().id(),
-                            unit.site(),
-                            unit.name(),
-                            part.added().title(),
-                            order.title(),
-                            order.from(),
-                            order.ready(),
-                            !LocalDate.parse(order.ready()).isAfter(today)));
-                }
-            }
-        }
-        out.sort(Comparator.comparing(WaitingView::ready));
-        return out;
-    }
-
-    /** Temporary fixes still in: for each place of a unit the last closed part decides. */
-    List<DueView> due() {
-        return due(ofUnits(), today());
-    }
-
-    static List<DueView> due(List<Open> all, LocalDate today) {
-        Map<String, DueView> byPlace = new LinkedHashMap<>();
-        for (Open call : all) {
-            CallRow row = call.row();
-            Unit unit = row.unit();
-            if (unit == null || row.status() == CallRow.Status.CANCELLED) {
-                continue;
-            }
-            for (PartState part : call.state().parts()) {
-                Entry.PartClosed closed = part.closed();
-                if (closed == null || closed.outcome() != Entry.Outcome.REPLACED) {
-                    continue;
-                }
-                String key = unit.id() + " " + part.added().place() + " "
-                        + part.added().title();
-                String date = closed.returnDate();
-                if (date == null) {
-                    byPlace.remove(key);
-                } else {
-                    boolean isDue = !LocalDate.parse(date).isAfter(today);
-                    byPlace.put(
-                            key,
-                            new DueView(
-                                    row.id(),
-                                    unit.site(),
-                                    unit.name(),
-                                    part.added().title(),
-                                    closed.asLeft(),
-                                    date,
-                                    isDue));
-                }
-            }
-        }
-        return byPlace.values().stream()
-                .sorted(Comparator.comparing(DueView::returnDate))
-                .toList();
     }
 }

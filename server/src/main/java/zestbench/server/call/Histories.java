@@ -36,17 +36,6 @@ class Histories {
         return new UnitHistory(visits);
     }
 
-    /** Visits to one unit that are read already. */
-    static UnitHistory of(List<Calls.Open> calls) {
-        List<UnitHistory.Visit> visits = new ArrayList<>();
-        for (Calls.Open call : calls) {
-            if (call.row().status() != CallRow.Status.CANCELLED) {
-                visits.add(new UnitHistory.Visit(call.row().id(), call.tape(), call.state()));
-            }
-        }
-        return new UnitHistory(visits);
-    }
-
     /** Of the unit a call is about; without one, only what is on its own tape. */
     UnitHistory of(CallRow call, List<Line> tape, CallState state) {
         return call.unit() == null

@@ -43,12 +43,14 @@ class PaperHttp {
     private static final int MOST_ON_A_STICKER = 4;
 
     private final Calls calls;
+    private final CallBoard board;
     private final Histories histories;
     private final Units units;
     private final Paper paper;
     private final Clock clock;
 
-    PaperHttp(Calls calls, Histories histories, Units units, Paper paper, Clock clock) {
+    PaperHttp(Calls calls, CallBoard board, Histories histories, Units units, Paper paper, Clock clock) {
+        this.board = board;
         this.calls = calls;
         this.histories = histories;
         this.units = units;
@@ -190,7 +192,7 @@ class PaperHttp {
     /** Return dates of every stopgap that is in. */
     @GetMapping(value = "/api/returns.ics", produces = "text/calendar")
     ResponseEntity<String> returns() {
-        return calendar("returns", calls.due());
+        return calendar("returns", board.allDue());
     }
 
     /** Return dates of one call. */
@@ -199,7 +201,7 @@ class PaperHttp {
         calls.open(id);
         return calendar(
                 "returns-" + id,
-                calls.due().stream().filter(d -> d.callId() == id).toList());
+                board.allDue().stream().filter(d -> d.callId() == id).toList());
     }
 
     private ResponseEntity<String> calendar(String name, List<CallViews.DueView> due) {

@@ -25,11 +25,13 @@ import zestbench.server.truck.Truck.StockView;
 @RestController
 class RestockHttp {
     private final Calls calls;
+    private final CallBoard board;
     private final Repair repair;
     private final Truck truck;
     private final Clock clock;
 
-    RestockHttp(Calls calls, Repair repair, Truck truck, Clock clock) {
+    RestockHttp(Calls calls, CallBoard board, Repair repair, Truck truck, Clock clock) {
+        this.board = board;
         this.calls = calls;
         this.repair = repair;
         this.truck = truck;
@@ -51,11 +53,10 @@ class RestockHttp {
                 .map(s -> new LowView(s, s.minimum() - s.quantity()))
                 .toList();
         List<WantedView> wanted = new ArrayList<>();
-        List<Calls.Open> all = calls.ofUnits();
-        Set<Long> stopgaps = Calls.due(all, calls.today()).stream()
-                .map(CallViews.DueView::callId)
-                .collect(Collectors.toSet());
-        for (Calls.Open call : all) {
+        Set<Long> stopgaps =
+                board.allDue().stream().map(CallViews.DueView::callId).collect(Collectors.toSet());
+        for (long id : board.mayWant(clock.instant().minusMillis(Wanted.LATELY_MILLIS))) {
+            Calls.Open call = calls.open(id);
             if (call.row().status() == CallRow.Status.CANCELLED) {
                 continue;
             }

@@ -11,6 +11,7 @@ import java.util.Objects;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
@@ -42,6 +43,7 @@ class Tapes {
 
     private final Store store;
     private final JdbcTemplate rows;
+    private final ApplicationEventPublisher events;
     private final JsonMapper json;
     /** For lines that come from elsewhere, which are looked at as closely as what is typed. */
     private final JsonMapper carried;
@@ -49,7 +51,8 @@ class Tapes {
     private final CommittedCache<Long, Tape> kept =
             new CommittedCache<>(LINES_KEPT, (id, tape) -> 1 + tape.lines().size());
 
-    Tapes(Store store, JdbcTemplate rows, JsonMapper json) {
+    Tapes(Store store, JdbcTemplate rows, JsonMapper json, ApplicationEventPublisher events) {
+        this.events = events;
         this.store = store;
         this.rows = rows;
         // what an entry says are its components; what it can answer (isFigure) is not kept beside them
@@ -75,6 +78,7 @@ class Tapes {
         TapeRow row = new TapeRow(callId, tape.last() + 1, at, who, kind, json.writeValueAsString(entry));
         store.save(row);
         kept.put(callId, tape.with(line(row)));
+        events.publishEvent(new CallChanged(callId, false));
     }
 
     Tape of(long callId) {
@@ -121,6 +125,7 @@ class Tapes {
                     row.setString(6, json.writeValueAsString(line.entry()));
                 });
         kept.forget(callId);
+        events.publishEvent(new CallChanged(callId, true));
     }
 
     /** Only where somebody chose a telling of the call that came from elsewhere. */
@@ -128,6 +133,7 @@ class Tapes {
         store.deleteAll(store.findByCallIdOrderByNumber(callId));
         store.flush();
         kept.forget(callId);
+        events.publishEvent(new CallChanged(callId, true));
     }
 
     private Line line(TapeRow row) {

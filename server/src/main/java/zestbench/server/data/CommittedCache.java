@@ -37,13 +37,8 @@ public final class CommittedCache<K, V> {
         if (mine == null || !mine.containsKey(key)) {
             return committed.get(key, read);
         }
-        Optional<V> known = mine.get(key);
-        if (known.isPresent()) {
-            return known.get();
-        }
-        V value = read.apply(key);
-        mine.put(key, Optional.of(value));
-        return value;
+        // what a change wrote otherwise than here is read each time: a change of thousands must not hold them all
+        return mine.get(key).orElseGet(() -> read.apply(key));
     }
 
     /** Says what it is now, by a change. */

@@ -8,11 +8,8 @@ import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import org.apache.commons.csv.CSVRecord;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
-import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
@@ -20,6 +17,7 @@ import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
 import zestbench.server.call.Calls;
+import zestbench.server.data.BeforeOpening;
 import zestbench.server.person.People;
 import zestbench.server.truck.Depots;
 import zestbench.server.truck.StockRow;
@@ -30,8 +28,7 @@ import zestbench.server.unit.Units;
 
 /** Fills an empty database with Port Calloway, a town that was made up, its units, its truck and its calls. */
 @Component
-@Order(1)
-public class DemoTown implements ApplicationRunner {
+public class DemoTown extends BeforeOpening {
     private static final String CAPACITOR = "capacitor";
     private static final String FAN_MOTOR = "Outdoor fan motor";
     /** What a customer pays over what a part was bought for. */
@@ -48,6 +45,7 @@ public class DemoTown implements ApplicationRunner {
     private final Calls calls;
     private final DemoVisits visits;
     private final Clock clock;
+    private final TransactionTemplate transaction;
 
     DemoTown(
             Settings settings,
@@ -57,7 +55,10 @@ public class DemoTown implements ApplicationRunner {
             Depots depots,
             Calls calls,
             DemoVisits visits,
-            Clock clock) {
+            Clock clock,
+            TransactionTemplate transaction) {
+        super(1);
+        this.transaction = transaction;
         this.settings = settings;
         this.people = people;
         this.units = units;
@@ -69,8 +70,11 @@ public class DemoTown implements ApplicationRunner {
     }
 
     @Override
-    @Transactional
-    public void run(ApplicationArguments arguments) {
+    protected void work() {
+        transaction.executeWithoutResult(status -> fill());
+    }
+
+    private void fill() {
         if (!settings.demo() || !people.all().isEmpty()) {
             return;
         }

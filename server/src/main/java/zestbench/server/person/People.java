@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.problem.NotHere;
 
 /** Who works here. */
@@ -21,7 +22,10 @@ public class People {
     /** The technicians as kept. */
     interface Store extends JpaRepository<Technician, Long> {}
 
+    private static final int SENDERS_KEPT = 200;
+
     private final Store store;
+    private final CommittedCache<Long, Technician> senders = new CommittedCache<>(SENDERS_KEPT, (id, technician) -> 1);
 
     People(Store store) {
         this.store = store;
@@ -40,6 +44,7 @@ public class People {
     public Technician acceptCaution(long id) {
         Technician technician = get(id);
         technician.acceptCaution();
+        senders.forget(id);
         return store.save(technician);
     }
 
@@ -48,7 +53,13 @@ public class People {
     public Technician drives(long id, String depot) {
         Technician technician = get(id);
         technician.drive(depot);
+        senders.forget(id);
         return store.save(technician);
+    }
+
+    /** Who sends a change, as last known. */
+    Technician sender(long id) {
+        return senders.get(id, this::get);
     }
 
     Technician get(long id) {

@@ -50,7 +50,7 @@ class SenderResolver implements HandlerMethodArgumentResolver, WebMvcConfigurer 
                 Sender.REQUEST,
                 null,
                 "give up to 64 characters");
-        Technician technician = people.get(id);
+        Technician technician = people.sender(id);
         return new Sender(id, technician.name(), technician.depot(), request);
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
@@ -21,6 +22,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.proof.SaturationTable;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.problem.NotHere;
 
 /** The saturation tables: those that come with the bench, and those that were brought in, which go before them. */
@@ -57,7 +59,11 @@ public class Refrigerants {
     /** Tables as kept. */
     interface Store extends JpaRepository<Kept, String> {}
 
+    private static final int TABLES_KEPT = 100;
+
     private final Store store;
+    private final CommittedCache<String, Optional<SaturationTable>> known =
+            new CommittedCache<>(TABLES_KEPT, (key, table) -> 1);
     private final Clock clock;
     private final Map<String, SaturationTable> shipped = new TreeMap<>();
 
@@ -88,10 +94,13 @@ public class Refrigerants {
 
     /** The table of {@code refrigerant}; null where there is none. */
     public @Nullable SaturationTable find(String refrigerant) {
-        String key = key(refrigerant);
+        return known.get(key(refrigerant), this::read).orElse(null);
+    }
+
+    private Optional<SaturationTable> read(String key) {
         return store.findById(key)
                 .map(kept -> TableCsv.read(kept.name, kept.source, new StringReader(kept.points)))
-                .orElse(shipped.get(key));
+                .or(() -> Optional.ofNullable(shipped.get(key)));
     }
 
     /** Every table by its name. */
@@ -128,6 +137,7 @@ public class Refrigerants {
     public SaturationTable bringIn(String refrigerant, String source, Reader csv) {
         SaturationTable table = TableCsv.read(refrigerant, source, csv);
         store.save(new Kept(table.refrigerant(), source, clock.instant(), TableCsv.write(table)));
+        known.forget(key(refrigerant));
         return table;
     }
 
@@ -137,5 +147,6 @@ public class Refrigerants {
             throw new NotHere("No saturation table for " + refrigerant + " was brought in.");
         }
         store.deleteById(key(refrigerant));
+        known.forget(key(refrigerant));
     }
 }

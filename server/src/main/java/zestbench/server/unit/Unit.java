@@ -10,11 +10,15 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.OneToMany;
 import jakarta.persistence.OrderBy;
+import jakarta.persistence.PrePersist;
+import jakarta.persistence.PreUpdate;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.UUID;
+import org.hibernate.annotations.BatchSize;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.PlateFacts;
@@ -26,7 +30,14 @@ import zestbench.server.json.SpecColumn;
 
 /** A unit at a site: its plates, and the places a part can sit in. */
 @Entity
+@BatchSize(size = 200)
 public class Unit {
+    /** Ends each serial in what a unit is found by. */
+    static final String SERIAL_END = "|";
+
+    private static final int LONGEST_WORDS = 20_000;
+    private static final int LONGEST_SERIALS = 1_000;
+
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private @Nullable Long id;
@@ -50,6 +61,15 @@ public class Unit {
     @Column(length = 20_000)
     private Spec indoorPlate = Spec.EMPTY;
 
+    /** What it is found by, in small letters; follows from the rest. */
+    @SuppressWarnings("UnusedVariable") // asked for by the store's query
+    private String words = "";
+
+    /** Its serials, each ended by a stroke. */
+    @SuppressWarnings("UnusedVariable") // asked for by the store's query
+    private String serials = "";
+
+    @BatchSize(size = 200)
     @OneToMany(mappedBy = "unit", cascade = CascadeType.ALL, fetch = FetchType.EAGER)
     @OrderBy("id")
     private List<Place> places = new ArrayList<>();
@@ -92,6 +112,26 @@ public class Unit {
                 places.add(new Place(this, each.name(), each.kind(), each.serves()));
             }
         }
+    }
+
+    /** Writes down what it is found by: site, name, ratings, places and models, and the serials apart. */
+    @PrePersist
+    @PreUpdate
+    void index() {
+        StringBuilder text = new StringBuilder(site + " " + name + " " + facts().line());
+        places.forEach(place -> text.append(' ').append(place.name()));
+        StringBuilder ends = new StringBuilder();
+        for (Spec each : List.of(plate, indoorPlate)) {
+            each.text("model").ifPresent(model -> text.append(' ').append(model));
+            each.text("serial").ifPresent(serial -> ends.append(serial).append(SERIAL_END));
+        }
+        words = cut(text, LONGEST_WORDS);
+        serials = cut(ends, LONGEST_SERIALS);
+    }
+
+    private static String cut(CharSequence text, int most) {
+        String small = text.toString().toLowerCase(Locale.ROOT);
+        return small.length() > most ? small.substring(0, most) : small;
     }
 
     public long id() {

@@ -79,10 +79,12 @@ class UnitHttp {
             @Nullable Long version) {}
 
     @GetMapping("/api/units")
-    List<UnitView> found(@RequestParam(required = false) @Nullable String words) {
+    List<UnitView> found(
+            @RequestParam(required = false) @Nullable String words,
+            @RequestParam(required = false, defaultValue = "0") @Min(0) @Max(10_000) int page) {
         InputProblem.require(
                 words == null || words.length() <= LONGEST_SEARCH, "words", null, "give up to 200 characters");
-        List<Unit> found = words == null || words.isBlank() ? units.all() : units.found(words);
+        List<Unit> found = words == null || words.isBlank() ? units.page(page) : units.found(words, page);
         return found.stream().map(UnitView::of).toList();
     }
 

@@ -1,11 +1,19 @@
 package zestbench.server.unit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.StringJoiner;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
@@ -14,6 +22,7 @@ import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.Serial;
 import zestbench.core.proof.Altitude;
+import zestbench.server.data.CommittedCache;
 import zestbench.server.problem.NotHere;
 import zestbench.server.problem.Outdated;
 
@@ -28,15 +37,36 @@ public class Units {
     /** So many last signs of a serial name a unit. */
     private static final int LEAST_OF_SERIAL = 3;
 
-    private final Store store;
+    /** So many at a time. */
+    public static final int PAGE = 100;
 
-    Units(Store store) {
+    private static final int PLATES_KEPT = 2_000;
+
+    private final Store store;
+    private final JdbcTemplate rows;
+    private final CommittedCache<Long, Plates> plates = new CommittedCache<>(PLATES_KEPT, (id, both) -> 1);
+    private final ApplicationEventPublisher events;
+
+    Units(Store store, JdbcTemplate rows, ApplicationEventPublisher events) {
+        this.rows = rows;
+        this.events = events;
         this.store = store;
     }
 
     @Transactional
     public Unit add(Unit unit) {
-        return store.save(unit);
+        return kept(store.save(unit));
+    }
+
+    /** Its plates as its record has them. */
+    public Plates plates(long id) {
+        return plates.get(id, any -> get(id).plates());
+    }
+
+    private Unit kept(Unit unit) {
+        plates.forget(unit.id());
+        events.publishEvent(new UnitChanged(unit.id()));
+        return unit;
     }
 
     public List<Unit> all() {
@@ -56,7 +86,7 @@ public class Units {
     public void put(UnitCopy copy) {
         Unit unit = byUid(copy.id()).orElseGet(() -> new Unit(copy.id()));
         unit.become(copy);
-        store.saveAndFlush(unit);
+        kept(store.saveAndFlush(unit));
     }
 
     /** Keeps a plate on the unit's record. */
@@ -64,7 +94,7 @@ public class Units {
     public void read(long id, Plates.Which which, Spec plate) {
         Unit unit = get(id);
         unit.read(which, plate);
-        store.save(unit);
+        kept(store.save(unit));
     }
 
     /** Keeps what is known of the site and of whose warranty runs. */
@@ -78,28 +108,61 @@ public class Units {
                     new UnitHttp.SiteView(altitude.feet(), warranty, seen == null ? 0 : seen));
         }
         unit.know(altitude, warranty);
-        return store.save(unit);
+        return kept(store.save(unit));
     }
 
-    /** Units each word of {@code words} points to: by site, name, place, model, ratings, or the serial's last signs. */
-    public List<Unit> found(String words) {
-        List<String> all = List.of(words.strip().toLowerCase(Locale.ROOT).split("\\s+"));
-        return all().stream()
-                .filter(unit -> all.stream().allMatch(word -> isMeant(unit, word)))
-                .toList();
+    /** Some units by site and name. @param page from 0, of {@link #PAGE} each */
+    public List<Unit> page(int page) {
+        return byIds(rows.queryForList(
+                "select id from unit order by site, name, id limit ? offset ?", Long.class, PAGE, page * PAGE));
     }
 
-    private static boolean isMeant(Unit unit, String word) {
-        StringBuilder text = new StringBuilder(
-                unit.site() + " " + unit.name() + " " + unit.facts().line());
-        unit.places().forEach(p -> text.append(' ').append(p.name()));
-        boolean bySerial = false;
-        for (Spec plate : List.of(unit.plates().outdoor(), unit.plates().indoor())) {
-            plate.text("model").ifPresent(model -> text.append(' ').append(model));
-            String serial = plate.text("serial").orElse("").toLowerCase(Locale.ROOT);
-            bySerial |= word.length() >= LEAST_OF_SERIAL && serial.endsWith(word);
+    /**
+     * Units each word of {@code words} points to: by site, name, place, model, ratings, or the serial's last signs.
+     *
+     * @param page from 0, of {@link #PAGE} each
+     */
+    public List<Unit> found(String words, int page) {
+        List<Object> given = new ArrayList<>();
+        String where = meant(words, given);
+        given.add(PAGE);
+        given.add(page * PAGE);
+        return byIds(rows.queryForList(
+                "select u.id from unit u where " + where + " order by u.site, u.name, u.id limit ? offset ?",
+                Long.class,
+                given.toArray()));
+    }
+
+    /** The condition on a unit {@code u} that each word points to it. @param given to which what it asks with is added */
+    private static String meant(String words, List<Object> given) {
+        StringJoiner where = new StringJoiner(" and ");
+        for (String word : words.strip().toLowerCase(Locale.ROOT).split("\\s+")) {
+            where.add(meantByWord(word, given));
         }
-        return bySerial || text.toString().toLowerCase(Locale.ROOT).contains(word);
+        return where.toString();
+    }
+
+    /** The same for one word. */
+    public static String meantByWord(String word, List<Object> given) {
+        String like = word.replaceAll("([%_\\\\])", "\\\\$1");
+        given.add("%" + like + "%");
+        if (word.length() < LEAST_OF_SERIAL) {
+            return "u.words like ?";
+        }
+        given.add("%" + like + Unit.SERIAL_END + "%");
+        return "(u.words like ? or u.serials like ?)";
+    }
+
+    /** In the order of their numbers as given. */
+    public List<Unit> byIds(List<Long> ids) {
+        Map<Long, Unit> all = store.findAllById(ids).stream().collect(Collectors.toMap(Unit::id, Function.identity()));
+        return ids.stream().map(all::get).filter(Objects::nonNull).toList();
+    }
+
+    /** Writes down anew what every unit is found by. */
+    @Transactional
+    public void indexAll() {
+        store.findAll().forEach(Unit::index);
     }
 
     /** A unit as the screen shows it; its serial is not in it. */
