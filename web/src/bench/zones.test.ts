@@ -102,6 +102,8 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         isReady: true,
       },
     ],
+    hasMore: true,
+    unitsWithWriteUps: 7,
     writeUps: [
       { unitId: 4, site: 'Net lofts', unit: 'loft 3', count: 3, urgency: 'NOW', words: 'Belt frayed' },
     ],
@@ -125,7 +127,11 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   expect(lines[1]).toMatch(/READY 27 Nov.*Run capacitor: 60\+7.5 µF, Quay counter/)
   expect(lines[2]).toMatch(/NOW.*Belt frayed \(3 in all\)/)
   expect(view.find('.past').text()).toContain('closed')
-  server({ '/api/calls': { calls: [], due: [], waiting: [], writeUps: [] } })
+  expect(view.text()).toContain('The most urgent 1 of 7 units')
+  expect(view.text()).toContain('Show earlier calls')
+  server({
+    '/api/calls': { calls: [], hasMore: false, due: [], waiting: [], writeUps: [], unitsWithWriteUps: 0 },
+  })
   expect((await onBench(CallsView, callWith([]), ask)).text()).toContain(
     'No open call. Start one with New call',
   )

@@ -3,33 +3,35 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import type { CallsView } from '@/api/types'
+import LabelledField from '@/shared/LabelledField.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
+import { usePagedSearch } from '@/shared/usePagedSearch'
 import NewCall from './NewCall.vue'
 
 /** What is open and the next thing on each, stopgaps that are due, and what was. */
 const router = useRouter()
-const view = ref<CallsView | null>(null)
-const wrong = ref('')
+const board = ref<CallsView | null>(null)
 const isNew = ref(false)
+const { words, rows, hasMore, isLoaded, wrong, first, more } = usePagedSearch(async (find, page) => {
+  const got = await body(api.GET('/api/calls', { params: { query: { find, page } } }))
+  if (!find && page === 0) board.value = got
+  return { rows: got.calls, hasMore: got.hasMore }
+})
+const isSearch = computed(() => words.value.trim() !== '')
+const view = computed(() => (isSearch.value ? null : board.value))
 const isOpen = (c: CallsView['calls'][number]) => c.status === 'OPEN'
 const groups = computed(() => {
-  const open = view.value?.calls.filter(isOpen) ?? []
+  const open = rows.value.filter(isOpen)
   return [
     { title: 'Today', calls: open.filter((c) => c.isToday) },
     { title: 'Open from before', calls: open.filter((c) => !c.isToday) },
-  ].filter((g) => g.calls.length > 0 || g.title === 'Today')
+  ].filter((g) => g.calls.length > 0 || (g.title === 'Today' && !isSearch.value))
 })
-const past = computed(() => view.value?.calls.filter((c) => !isOpen(c)) ?? [])
+const past = computed(() => rows.value.filter((c) => !isOpen(c)))
 
 async function load() {
-  try {
-    view.value = await body(api.GET('/api/calls'))
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-    window.setTimeout(() => void load(), 4000)
-  }
+  if (!(await first())) window.setTimeout(() => void load(), 4000)
 }
 onMounted(load)
 </script>
@@ -44,9 +46,13 @@ onMounted(load)
           <v-btn color="primary" variant="flat" class="new" @click="isNew = true">New call</v-btn>
         </div>
       </header>
-      <p v-if="wrong" role="alert">
-        <b>{{ wrong }}</b>
-      </p>
+      <LabelledField
+        v-model="words"
+        class="find"
+        label="Find a call by site, unit, complaint, or the last signs of the serial"
+        :wrong="wrong"
+      />
+      <p v-if="isSearch && isLoaded && rows.length === 0" class="zb-note">No call by "{{ words }}".</p>
 
       <section v-if="view?.due.length" aria-labelledby="due">
         <h2 id="due" class="with-link">
@@ -92,7 +98,7 @@ onMounted(load)
 
       <section v-for="g in groups" :key="g.title" :aria-label="g.title">
         <h2>{{ g.title }}</h2>
-        <p v-if="view && g.calls.length === 0" class="zb-note">
+        <p v-if="isLoaded && g.calls.length === 0" class="zb-note">
           No open call. Start one with New call, or type a label into the quick line.
         </p>
         <button
@@ -134,6 +140,10 @@ onMounted(load)
           >
           <span class="zb-soft">{{ u.words }}{{ u.count > 1 ? ` (${u.count} in all)` : '' }}</span>
         </button>
+        <p v-if="view.unitsWithWriteUps > view.writeUps.length" class="zb-note">
+          The most urgent {{ view.writeUps.length }} of {{ view.unitsWithWriteUps }} units; the rest stand on
+          their units.
+        </p>
       </section>
 
       <section v-if="past.length" aria-labelledby="past">
@@ -153,6 +163,7 @@ onMounted(load)
           <span>{{ c.complaint }}</span>
           <span class="zb-soft">{{ c.status.toLowerCase() }}</span>
         </button>
+        <v-btn v-if="hasMore" class="more" @click="more">Show earlier calls</v-btn>
       </section>
     </div>
     <NewCall v-model="isNew" />
@@ -175,6 +186,13 @@ h2 {
   border-bottom: var(--zb-line);
   margin-top: 20px;
   padding-bottom: 4px;
+}
+.find {
+  max-width: 640px;
+  margin-top: 12px;
+}
+.more {
+  margin: 12px 0;
 }
 .with-link {
   display: flex;

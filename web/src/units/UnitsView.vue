@@ -5,7 +5,7 @@ import UnitLine from './UnitLine.vue'
 import { useUnitSearch } from './useUnitSearch'
 
 /** The units that are looked after. */
-const { words, found, isLoaded, wrong, ask } = useUnitSearch()
+const { words, found, hasMore, isLoaded, wrong, ask, more } = useUnitSearch()
 onMounted(ask)
 </script>
 
@@ -22,6 +22,7 @@ onMounted(ask)
       <router-link v-for="u in found" :key="u.id" :to="`/units/${u.id}`" class="unit">
         <UnitLine :unit="u" />
       </router-link>
+      <v-btn v-if="hasMore" class="more" @click="more">Show more units</v-btn>
       <p v-if="isLoaded && found.length === 0" class="zb-note">
         {{
           words ? `No unit by "${words}".` : 'No unit yet. The first call to one adds it: New call on Calls.'
@@ -34,6 +35,9 @@ onMounted(ask)
 <style scoped>
 h1 {
   margin-bottom: 12px;
+}
+.more {
+  margin-top: 12px;
 }
 .search {
   max-width: 560px;

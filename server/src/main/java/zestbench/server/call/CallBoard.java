@@ -8,9 +8,9 @@ import java.time.LocalDate;
 import java.time.OffsetDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
@@ -40,15 +40,19 @@ class CallBoard {
 
     private static final String CARD =
             "select c.id, c.unit_id, c.complaint, c.status, c.opened_at, s.next_thing, s.slices"
-                    + " from service_call c join call_summary s on s.call_id = c.id join unit u on u.id = c.unit_id where ";
-    private static final String LATEST = " order by c.opened_at desc, c.id desc limit ? offset ?";
+                    + " from service_call c join call_summary s on s.call_id = c.id where ";
+    /** Of one status alone, in the order of an index, so that no more is read than is shown. */
+    private static final String LATEST_OF_STATUS =
+            CARD + "c.status = ? order by c.status, c.opened_at desc, c.id desc limit ?";
 
     private final JdbcTemplate rows;
     private final JsonMapper json;
     private final Units units;
+    private final CallSearch search;
     private final Clock clock;
 
-    CallBoard(JdbcTemplate rows, JsonMapper json, Units units, Clock clock) {
+    CallBoard(JdbcTemplate rows, JsonMapper json, Units units, CallSearch search, Clock clock) {
+        this.search = search;
         this.rows = rows;
         this.json = json;
         this.units = units;
@@ -71,33 +75,32 @@ class CallBoard {
 
     /** Calls that are open, the latest first. */
     List<CallCard> open() {
-        return cards(rows.query(CARD + "c.status = 'OPEN'" + LATEST, this::row, MOST_OPEN, 0));
+        return cards(rows.query(LATEST_OF_STATUS, this::row, CallRow.Status.OPEN.name(), MOST_OPEN));
     }
 
     /** Calls that are over, the latest first; one more than a page where there are more. */
     List<CallCard> over(int page) {
-        return cards(
-                rows.query(CARD + "c.status in ('CLOSED', 'CANCELLED')" + LATEST, this::row, PAGE + 1, page * PAGE));
+        List<Row> all = new ArrayList<>();
+        for (CallRow.Status status : List.of(CallRow.Status.CLOSED, CallRow.Status.CANCELLED)) {
+            all.addAll(rows.query(LATEST_OF_STATUS, this::row, status.name(), (page + 1) * PAGE + 1));
+        }
+        all.sort(Comparator.comparing(Row::openedAt).thenComparing(Row::id).reversed());
+        int from = Math.min(all.size(), page * PAGE);
+        return cards(all.subList(from, Math.min(all.size(), from + PAGE + 1)));
     }
 
-    /** Calls of every kind to which each word points, by their complaint or their unit, the latest first. */
+    /** Calls of every kind to which each word points, the latest first; one more than a page where there are more. */
     List<CallCard> found(String words, int page) {
-        List<Object> given = new ArrayList<>();
-        StringBuilder where = new StringBuilder("c.unit_id is not null");
-        for (String word : words.strip().toLowerCase(Locale.ROOT).split("\\s+")) {
-            where.append(" and (c.unit_id in (select u.id from unit u where ")
-                    .append(Units.meantByWord(word, given))
-                    .append(')');
-            for (String part : CallSummaries.words(word)) {
-                where.append(" or c.id in (select w.call_id from call_word w where w.word >= ? and w.word < ?)");
-                given.add(part);
-                given.add(part + Character.MAX_VALUE);
-            }
-            where.append(')');
+        List<Long> ids = search.find(words, PAGE + 1, page * PAGE);
+        if (ids.isEmpty()) {
+            return List.of();
         }
-        given.add(PAGE + 1);
-        given.add(page * PAGE);
-        return cards(rows.query(CARD + where + LATEST, this::row, given.toArray()));
+        List<Row> all = rows.query(
+                CARD + "c.id in (" + String.join(", ", Collections.nCopies(ids.size(), "?")) + ")",
+                this::row,
+                ids.toArray());
+        all.sort(Comparator.comparing((Row row) -> ids.indexOf(row.id())));
+        return cards(all);
     }
 
     private Row row(ResultSet row, int number) throws SQLException {

@@ -187,7 +187,7 @@ public class Calls {
     @Transactional
     public void end(long callId, String who, Entry.End end, String note) {
         Open call = working(callId);
-        if (call.row().status() == CallRow.Status.QUICK_CHECK) {
+        if (call.status() == CallRow.Status.QUICK_CHECK) {
             throw new Conflict("A quick check is no call: there is nothing to close.");
         }
         call.row().become(end == Entry.End.CLOSED ? CallRow.Status.CLOSED : CallRow.Status.CANCELLED);
@@ -199,7 +199,7 @@ public class Calls {
     @Transactional
     public void reopen(long callId, String who) {
         Open call = open(callId);
-        if (call.row().status() == CallRow.Status.OPEN || call.row().status() == CallRow.Status.QUICK_CHECK) {
+        if (call.status() == CallRow.Status.OPEN || call.status() == CallRow.Status.QUICK_CHECK) {
             throw new Conflict("This call is open already.");
         }
         call.row().become(CallRow.Status.OPEN);

@@ -221,7 +221,7 @@ class PaperHttp {
         filled.put("serial", view == null || view.serial().isEmpty() ? "" : "serial " + view.serial());
         filled.put("day", day(call.row().openedAt().toEpochMilli()));
         filled.put("complaint", call.row().complaint());
-        filled.put("status", call.row().status().name().toLowerCase(Locale.ROOT).replace('_', ' '));
+        filled.put("status", call.status().name().toLowerCase(Locale.ROOT).replace('_', ' '));
         Entry.CallEnded ended = call.state().ended();
         filled.put("note", ended == null ? "" : ended.note());
         return filled;

@@ -57,23 +57,22 @@ class RestockHttp {
                 board.allDue().stream().map(CallViews.DueView::callId).collect(Collectors.toSet());
         for (long id : board.mayWant(clock.instant().minusMillis(Wanted.LATELY_MILLIS))) {
             Calls.Open call = calls.open(id);
-            if (call.row().status() == CallRow.Status.CANCELLED) {
+            if (call.status() == CallRow.Status.CANCELLED) {
                 continue;
             }
             for (PartState part : call.state().parts()) {
                 String why = Wanted.why(
                         part,
-                        call.row().status() == CallRow.Status.OPEN,
-                        stopgaps.contains(call.row().id()),
+                        call.status() == CallRow.Status.OPEN,
+                        stopgaps.contains(call.id()),
                         clock.millis(),
-                        () -> repair.match(call.row().id(), part.id(), sender.depot())
-                                .matches());
+                        () -> repair.match(call.id(), part.id(), sender.depot()).matches());
                 if (!why.isEmpty() && call.row().unit() != null) {
                     wanted.add(new WantedView(
                             part.added().kind(),
                             part.family().shortText().apply(part.spec()),
                             why,
-                            call.row().id(),
+                            call.id(),
                             call.row().unit().site(),
                             call.row().unit().name()));
                 }

@@ -1,0 +1,120 @@
+package zestbench.server.growth;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.JdbcTemplate;
+import tools.jackson.databind.JsonNode;
+import zestbench.server.RunningBench;
+import zestbench.server.Statements;
+
+/**
+ * Prints what requests take on a bench of 200, 2,000 and 20,000 calls, each as milliseconds, as a ratio to the cheapest
+ * request of the same bench, and in statements; and how long it takes to open.
+ */
+@Tag("bench")
+class GrowthBenchTest {
+    private static final int UNITS = 2_000;
+    private static final int RUNS = 31;
+    private static final int WARM_UP = 120;
+    private static final double MILLION = 1e6;
+
+    private final Map<String, double[]> figures = new LinkedHashMap<>();
+
+    @Test
+    void isPrinted(@TempDir Path data) {
+        int[] sizes = {200, 2_000, 20_000};
+        String[] settings = {"--zest.data=" + data};
+        RunningBench bench = RunningBench.start(settings);
+        for (int i = 0; i < sizes.length; i++) {
+            long began = System.nanoTime();
+            new Growth(bench.bean(JdbcTemplate.class)).to(sizes[i], UNITS);
+            double filled = (System.nanoTime() - began) / MILLION;
+            bench.close();
+            began = System.nanoTime();
+            bench = RunningBench.start(settings);
+            double opened = (System.nanoTime() - began) / MILLION;
+            System.out.printf(
+                    Locale.ROOT,
+                    "%n%,d calls of %d lines on %,d units (filled in %.1f s, opens in %.1f s, %d MB in use)%n",
+                    sizes[i],
+                    new Growth(bench.bean(JdbcTemplate.class)).lines(),
+                    UNITS,
+                    filled / 1000,
+                    opened / 1000,
+                    used());
+            measure(bench, i, sizes.length);
+        }
+        bench.close();
+        System.out.printf(Locale.ROOT, "%nat %,d calls, as a ratio to %,d%n", sizes[2], sizes[0]);
+        figures.forEach(
+                (what, millis) -> System.out.printf(Locale.ROOT, "  %-28s %5.2f%n", what, millis[2] / millis[0]));
+        assertThat(figures).isNotEmpty();
+    }
+
+    private static long used() {
+        System.gc();
+        Runtime runtime = Runtime.getRuntime();
+        return (runtime.totalMemory() - runtime.freeMemory()) >> 20;
+    }
+
+    private void measure(RunningBench bench, int size, int sizes) {
+        Statements statements = new Statements(bench);
+        JsonNode board = bench.get("/api/calls").json();
+        long unit = bench.bean(JdbcTemplate.class).queryForObject("select max(id) from unit", Long.class);
+        String call = "/api/calls/" + board.at("/calls/0/id").asLong();
+        JsonNode added = bench.post(call + "/parts", "{\"kind\":\"capacitor\",\"place\":\"Outdoor unit\"}")
+                .json();
+        String part = call + "/parts/"
+                + added.at("/parts/" + (added.at("/parts").size() - 1) + "/id").asString();
+        bench.post(part + "/label", "{\"text\":\"45/5 MFD 440V ±6%\"}");
+        String reading = "{\"readings\":[{\"section\":\"HERM\",\"microfarads\":41.2}]}";
+        Map<String, Supplier<RunningBench.Answer>> requests = new LinkedHashMap<>();
+        requests.put("cheapest request", () -> bench.get("/api/rules"));
+        requests.put("first page of calls", () -> bench.get("/api/calls"));
+        requests.put("search of calls", () -> bench.get("/api/calls?find=quay+row+11+cooling"));
+        requests.put("search of units", () -> bench.get("/api/units?words=quay+row+11"));
+        requests.put("a unit's record", () -> bench.get("/api/units/" + unit));
+        requests.put("a unit's history", () -> bench.get("/api/units/" + unit + "/history"));
+        requests.put("opening a call", () -> bench.get(call));
+        requests.put("a pad's preview", () -> bench.post(part + "/preview", reading));
+        requests.put("a reading", () -> bench.post(part + "/readings", reading));
+        requests.put("restock", () -> bench.get("/api/truck/restock"));
+        requests.put("return dates", () -> bench.get("/api/returns.ics"));
+        for (int i = 0; i < (size == 0 ? WARM_UP : RUNS); i++) {
+            requests.values().forEach(Supplier::get);
+        }
+        double cheapest = 0;
+        for (Map.Entry<String, Supplier<RunningBench.Answer>> each : requests.entrySet()) {
+            double millis = median(each.getValue());
+            cheapest = cheapest == 0 ? millis : cheapest;
+            figures.computeIfAbsent(each.getKey(), what -> new double[sizes])[size] = millis;
+            System.out.printf(
+                    Locale.ROOT,
+                    "  %-24s %8.2f ms %7.1f × %4d statements%n",
+                    each.getKey(),
+                    millis,
+                    millis / cheapest,
+                    statements.of(each.getValue()));
+        }
+    }
+
+    private static double median(Supplier<RunningBench.Answer> request) {
+        double[] millis = new double[RUNS];
+        for (int i = 0; i < RUNS; i++) {
+            long began = System.nanoTime();
+            request.get();
+            millis[i] = (System.nanoTime() - began) / MILLION;
+        }
+        Arrays.sort(millis);
+        return millis[RUNS / 2];
+    }
+}
