@@ -20,7 +20,8 @@ import zestbench.core.shop.ShopRules;
 
 /**
  * Prints the time to read a label and to search trucks of 100, 1,000 and 10,000 lines for a 55+7.5, up to three pieces
- * on a terminal, warm, the median of many runs; and what a constraint solver takes for the best of them.
+ * on a terminal, warm, the median of many runs, beside a plain enumeration of the best; and, where it is asked for, what a
+ * constraint solver takes for it.
  */
 public final class Bench {
     /** One line of the truck: single capacitors of one value. @param cents cost of a piece, all different */
@@ -57,7 +58,7 @@ public final class Bench {
                 "20,000 signs read",
                 median(() -> Families.read("contactor", long20).reads().size()));
         for (int lines : new int[] {100, 1_000, 10_000}) {
-            truck(lines);
+            truck(lines, arguments.length > 0 && arguments[0].equals("solver"));
         }
     }
 
@@ -76,7 +77,7 @@ public final class Bench {
                 median(() -> Families.read(Families.AUTO, label).reads().size())));
     }
 
-    private static void truck(int size) {
+    private static void truck(int size, boolean isSolved) {
         List<Line> lines = lines(size);
         MatchRequest request = request(lines);
         Shelf shelf = Shelf.of(request.stock());
@@ -88,12 +89,27 @@ public final class Bench {
         System.out.printf(Locale.ROOT, "%n%,d lines%n", size);
         print("  shelf sorted once", median(() -> Shelf.of(request.stock()).hashCode()));
         print("  search", search);
+        double plain = median(() -> Enumeration.best(lines, 55, 7.5).cents());
+        System.out.printf(
+                Locale.ROOT,
+                "  %-20s %10.3f ms, the search takes %.1f times that%n",
+                "plain enumeration",
+                plain,
+                search / plain);
         System.out.printf(
                 Locale.ROOT,
                 "  best: %s, %d pieces, %.2f%n",
                 best.title(),
                 best.offer().size(),
                 cents(best, lines) / 100.0);
+        Enumeration.Best expected = Enumeration.best(lines, 55, 7.5);
+        same(expected.pieces() == best.offer().size() && expected.cents() == cents(best, lines), "plain enumeration");
+        if (isSolved) {
+            solve(lines, best, search);
+        }
+    }
+
+    private static void solve(List<Line> lines, Match best, double search) {
         Solver.Answer whole = Solver.solve(lines, 55, 7.5, SOLVER_SECONDS);
         print("  solver", whole, search);
         // where it does not come to an end on the whole truck, its answer is taken from the pieces that can matter
@@ -102,11 +118,17 @@ public final class Bench {
         if (!whole.proven()) {
             print("  solver, few lines", answer, search);
         }
-        boolean same = answer.pieces() == best.offer().size() && answer.cents() == cents(best, lines);
-        System.out.println(
-                same ? "  same answer" : answer.proven() ? "  ANSWERS DIFFER" : "  not proven, not compared");
-        if (!same && answer.proven()) {
-            throw new IllegalStateException("the search and the solver disagree");
+        if (answer.proven()) {
+            same(answer.pieces() == best.offer().size() && answer.cents() == cents(best, lines), "solver");
+        } else {
+            System.out.println("  not proven, not compared");
+        }
+    }
+
+    private static void same(boolean isSame, String as) {
+        System.out.println(isSame ? "  same answer as the " + as : "  ANSWERS DIFFER from the " + as);
+        if (!isSame) {
+            throw new IllegalStateException("the search and the " + as + " disagree");
         }
     }
 

@@ -136,6 +136,11 @@ public final class RunningBench implements AutoCloseable {
                 : sendTwice(request);
     }
 
+    /** Sends a change once, for whoever measures it. */
+    public Answer once(String path, String json) {
+        return send("POST", path, json, "X-Request-Id", UUID.randomUUID().toString());
+    }
+
     /** As a phone with a poor signal does: the same change twice at once, which is to be made once. */
     private Answer sendTwice(HttpRequest.Builder request) {
         HttpRequest change =

@@ -32,11 +32,11 @@ class StatementsTest {
         String part = call.part("capacitor", "45/5 MFD 440V ±6%");
         String reading = "{\"readings\":[{\"section\":\"HERM\",\"microfarads\":41.2}]}";
         call.does(part + "/readings", reading);
-        assertThat(statements.of(() -> bench.post(call.call + part + "/preview", reading)))
+        assertThat(statements.of(() -> bench.once(call.call + part + "/preview", reading)))
                 .isZero();
-        assertThat(statements.of(() -> bench.post(call.call + "/quick/preview", "{\"text\":\"herm 41.3\"}")))
+        assertThat(statements.of(() -> bench.once(call.call + "/quick/preview", "{\"text\":\"herm 41.3\"}")))
                 .isLessThanOrEqualTo(2);
-        assertThat(statements.of(() -> bench.post(call.call + part + "/readings", reading)))
+        assertThat(statements.of(() -> bench.once(call.call + part + "/readings", reading)))
                 .as("%s", statements.said())
                 .isLessThanOrEqualTo(8);
     }
