@@ -1,6 +1,11 @@
 import { createRouter, createWebHistory } from 'vue-router'
-import BenchView from './bench/BenchView.vue'
 import CallsView from './calls/CallsView.vue'
+
+/** Not needed for the list of calls; fetched once that stands, so that a tap on a call need not wait for it. */
+const BenchView = () => import('./bench/BenchView.vue')
+void Promise.resolve()
+  .then(() => router.isReady())
+  .then(() => window.setTimeout(() => void BenchView(), 1500))
 
 export const router = createRouter({
   history: createWebHistory(),

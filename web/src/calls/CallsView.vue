@@ -3,7 +3,6 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import type { CallsView } from '@/api/types'
-import LabelledField from '@/shared/LabelledField.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
 import { usePagedSearch } from '@/shared/usePagedSearch'
@@ -41,17 +40,22 @@ onMounted(load)
     <div class="zb-page-inner">
       <header class="head">
         <h1>Calls</h1>
+        <v-text-field
+          v-model="words"
+          type="search"
+          class="find"
+          aria-label="Find a call by site, unit, complaint, or the last signs of the serial"
+          placeholder="Find by site, unit, complaint, serial"
+          autocomplete="off"
+        />
         <div class="do">
           <v-btn to="/quick">Quick check</v-btn>
           <v-btn color="primary" variant="flat" class="new" @click="isNew = true">New call</v-btn>
         </div>
       </header>
-      <LabelledField
-        v-model="words"
-        class="find"
-        label="Find a call by site, unit, complaint, or the last signs of the serial"
-        :wrong="wrong"
-      />
+      <p v-if="wrong" role="alert">
+        <b>{{ wrong }}</b>
+      </p>
       <p v-if="isSearch && isLoaded && rows.length === 0" class="zb-note">No call by "{{ words }}".</p>
 
       <section v-if="view?.due.length" aria-labelledby="due">
@@ -188,8 +192,8 @@ h2 {
   padding-bottom: 4px;
 }
 .find {
-  max-width: 640px;
-  margin-top: 12px;
+  flex: 1 1 240px;
+  max-width: 420px;
 }
 .more {
   margin: 12px 0;
@@ -267,6 +271,11 @@ h2 {
   color: var(--zb-on-lemon);
 }
 @media (max-width: 839px) {
+  .find {
+    order: 3;
+    flex-basis: 100%;
+    max-width: none;
+  }
   .call {
     grid-template-columns: 52px minmax(0, 1fr);
   }
