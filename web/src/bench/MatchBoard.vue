@@ -8,9 +8,8 @@ const props = defineProps<{ found: MatchesView }>()
 const picked = defineModel<OfferView | null>({ required: true })
 const areRefusedShown = ref(false)
 
-const isNever = (o: OfferView) => o.grade === 'REFUSED'
 const offers = computed(() =>
-  props.found.offers.filter((o) => areRefusedShown.value || !isNever(o) || props.found.offers.length === 1),
+  props.found.offers.filter((o) => areRefusedShown.value || !o.isRefused || props.found.offers.length === 1),
 )
 const attributes = computed(() => [...new Set(offers.value.flatMap((o) => o.cells.map((c) => c.attribute)))])
 /** Rows in which every offer is alike say little: they are folded behind the rows that decide. */
@@ -50,10 +49,7 @@ const SIGNS: Record<Grade, string> = {
   UNDECIDED: '?',
   REFUSED: '✕',
 }
-const canPick = (o: OfferView) => !isNever(o) && o.grade !== 'UNDECIDED'
 const isPicked = (o: OfferView) => picked.value === o
-/** A plain "same" needs no words of its own. */
-const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.startsWith('not on')
 </script>
 
 <template>
@@ -77,7 +73,7 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
               <button
                 type="button"
                 class="pick zb-bare"
-                :disabled="!canPick(o)"
+                :disabled="!o.canBeChosen"
                 :aria-pressed="isPicked(o)"
                 @click="picked = o"
               >
@@ -98,9 +94,7 @@ const hasWhy = (grade: Grade, why: string) => grade !== 'LIKE_FOR_LIKE' || why.s
                   SIGNS[cellOf(o, a)!.outcome]
                 }}</b>
                 {{ cellOf(o, a)!.offered }}
-                <span v-if="hasWhy(cellOf(o, a)!.outcome, cellOf(o, a)!.why)" class="why zb-small">{{
-                  cellOf(o, a)!.why
-                }}</span>
+                <span v-if="cellOf(o, a)!.saysMore" class="why zb-small">{{ cellOf(o, a)!.why }}</span>
               </template>
             </td>
           </tr>

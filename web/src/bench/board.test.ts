@@ -10,6 +10,7 @@ const cell = (attribute: string, offered: string, outcome: Grade, why = 'same') 
   required: '440 V',
   offered,
   outcome,
+  saysMore: outcome !== 'LIKE_FOR_LIKE' || offered === 'not on the label',
   why,
   mark: 'common practice of the trade',
 })
@@ -22,6 +23,9 @@ const offer = (title: string, grade: Grade, cells: OfferView['cells']): OfferVie
   cells,
   changes: ['2 wires move'],
   asks: [],
+  canBeChosen: grade !== 'REFUSED' && grade !== 'UNDECIDED',
+  isRefused: grade === 'REFUSED',
+  needsReturnDate: grade === 'STOPGAP',
   isPartlyThere: false,
 })
 const found: MatchesView = {

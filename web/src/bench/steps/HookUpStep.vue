@@ -181,8 +181,8 @@ async function openCapacitor() {
         </details>
         <p class="zb-caution safe">
           <b v-if="sheet.sinceMillis">Power is off since {{ timeOf(sheet.sinceMillis) }}.</b>
-          {{ part.kind === 'capacitor' ? 'No screw into a coil or can. ' : '' }}The unit's own diagram and the
-          new part's own label decide over this sheet.
+          No screw into a coil or can. The unit's own diagram and the new part's own label decide over this
+          sheet.
         </p>
         <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
       </template>

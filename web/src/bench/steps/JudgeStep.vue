@@ -16,9 +16,7 @@ const answer = (l: LookView) => l.answers.find((a) => a.key === l.seen)?.words ?
 const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | null>(null)
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
-  return [...seen.values()].filter(
-    (f) => !f.text.endsWith('is not read yet.') || !part.value?.filled.includes('TEST'),
-  )
+  return [...seen.values()].filter((f) => f.kind !== 'SECTION_UNREAD' || !part.value?.filled.includes('TEST'))
 })
 const action = computed(() => {
   const p = part.value

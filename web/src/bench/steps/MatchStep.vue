@@ -33,7 +33,7 @@ const sources = computed(() =>
     const there = { ELSEWHERE: elsewhere.value, COUNTER: counter.value?.found, TRUCK: null, TYPED: null }[
       s.value
     ]
-    const count = there?.offers.filter(fits).length
+    const count = there?.offers.filter((o) => o.canBeChosen).length
     return { value: s.value, words: count === undefined ? s.words : `${s.words}: ${count}` }
   }),
 )
@@ -58,7 +58,7 @@ async function look() {
     found.value = seen
     // what was picked stays picked though the call has moved on meanwhile
     const before = picked.value?.offer.join(' ')
-    const open = found.value.offers.filter((o) => fits(o))
+    const open = found.value.offers.filter((o) => o.canBeChosen)
     picked.value = open.find((o) => o.offer.join(' ') === before) ?? open[0] ?? null
   } catch (problem) {
     found.value = null
@@ -112,7 +112,7 @@ watch(source, (now) => {
 })
 /** The first that others offer, in a line each. */
 const around = computed(() => {
-  const first = (seen: MatchesView | null | undefined) => seen?.offers.find((o) => fits(o))
+  const first = (seen: MatchesView | null | undefined) => seen?.offers.find((o) => o.canBeChosen)
   const lines: { source: Source; words: string; offer?: OfferView }[] = []
   if (elsewhere.value) {
     const offer = first(elsewhere.value)
@@ -132,11 +132,10 @@ const around = computed(() => {
   return lines
 })
 
-const fits = (o: OfferView) => o.grade !== 'REFUSED' && o.grade !== 'UNDECIDED'
 /** What has to be known before anything is picked stands before the board. */
 const said = (isBefore: boolean) =>
   found.value?.findings.filter((f) => (f.severity === 'INFO') !== isBefore) ?? []
-const isStopgap = computed(() => picked.value?.grade === 'STOPGAP')
+const isStopgap = computed(() => picked.value?.needsReturnDate ?? false)
 const words = computed(() => {
   const p = part.value
   if (p?.chosen) return p.closed ? 'Proved and closed' : 'Hook it up'

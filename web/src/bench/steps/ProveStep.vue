@@ -25,7 +25,7 @@ const hasAmps = computed(() => !part.value?.running.length || part.value.speeds.
 const toRun = computed(() => part.value?.speeds.filter((s) => !s.isProved) ?? [])
 const runningView = ref<{ canKeep: boolean; keep: () => Promise<unknown> } | null>(null)
 const ampsDesk = ref<InstanceType<typeof AmpsDesk> | null>(null)
-const isStopgap = computed(() => part.value?.chosen?.grade === 'STOPGAP')
+const isStopgap = computed(() => part.value?.chosen?.needsReturnDate ?? false)
 const unproved = computed(() => part.value?.chosen?.pieces.filter((p) => !p.isProved) ?? [])
 /** What is still to be measured stands first. */
 const pieces = computed(() => [

@@ -33,7 +33,7 @@ const action = computed(() => {
 /** What was said with the last reading; that another one is missing holds only until it is read. */
 const findings = computed(() =>
   (reckonings.value.at(-1)?.findings ?? []).filter(
-    (f) => open.value.length > 0 || !f.text.endsWith('is not read yet.'),
+    (f) => open.value.length > 0 || f.kind !== 'SECTION_UNREAD',
   ),
 )
 const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
@@ -60,7 +60,7 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
     </div>
     <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
       <template v-if="part.sections.length">
-        <span v-if="part.kind === 'capacitor'" class="zb-soft">{{
+        <span v-if="other" class="zb-soft">{{
           isOther ? 'Measured running, start device off' : 'Measured with leads off'
         }}</span>
         <v-btn v-if="other && store.isWorking" variant="text" height="32" @click="isOther = !isOther">

@@ -26,6 +26,9 @@ describe('Match', () => {
     cells: [],
     changes: [],
     asks: [],
+    canBeChosen: grade !== 'REFUSED' && grade !== 'UNDECIDED',
+    isRefused: grade === 'REFUSED',
+    needsReturnDate: grade === 'STOPGAP',
     isPartlyThere: false,
   })
 

@@ -98,7 +98,14 @@ describe('Read', () => {
       'Still needed for a match: voltage',
     )
     const chosen = part({
-      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+      chosen: {
+        title: '45+5 µF',
+        grade: 'SUITABLE',
+        word: 'SUITABLE',
+        needsReturnDate: false,
+        changes: [],
+        pieces: [],
+      },
     })
     const view = await onBench(ReadStep, callWith([chosen]), at)
     expect(view.find('textarea').attributes('readonly')).toBeDefined()
@@ -256,7 +263,14 @@ describe('Make safe', () => {
       pairs: [pair('L1–L2', 'SUPPLY', { isDead: true, volts: 0.1 })],
     }
     const chosen = part({
-      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+      chosen: {
+        title: '45+5 µF',
+        grade: 'SUITABLE',
+        word: 'SUITABLE',
+        needsReturnDate: false,
+        changes: [],
+        pieces: [],
+      },
     })
     const view = await onBench(MakeSafeStep, callWith([chosen], { safe: dead }), { call: 'SAFE' })
     expect(action(view)).toBe('Hook up the run capacitor')
@@ -267,7 +281,14 @@ describe('Hook up', () => {
   const at = { part: 'p1', step: 'HOOK_UP' } as const
   const chosen = (more: Partial<PartView> = {}) =>
     part({
-      chosen: { title: '45+5 µF', grade: 'SUITABLE', word: 'SUITABLE', changes: [], pieces: [] },
+      chosen: {
+        title: '45+5 µF',
+        grade: 'SUITABLE',
+        word: 'SUITABLE',
+        needsReturnDate: false,
+        changes: [],
+        pieces: [],
+      },
       wires: [{ terminal: 'C', colour: 'red', name: 'line' }],
       ...more,
     })
@@ -340,6 +361,7 @@ describe('Prove', () => {
         title: '45 and 5',
         grade: 'NEEDS_CHANGE',
         word: 'NEEDS A CHANGE',
+        needsReturnDate: false,
         changes: [],
         pieces: proved.map((p, i) => piece(i, p)),
       },

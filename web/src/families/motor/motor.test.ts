@@ -40,6 +40,7 @@ const chosen: PartView['chosen'] = {
   title: '1/4 HP 1075 rpm',
   grade: 'NEEDS_CHANGE',
   word: 'NEEDS A CHANGE',
+  needsReturnDate: false,
   changes: [],
   pieces: [{ piece: 0, shortRating: '1/4 HP', sections: [], readings: [], isProved: true }],
 }

@@ -132,6 +132,23 @@ class ArrivingTest {
         assertThat(kept.at("/safe/live").asBoolean()).as("volts were seen").isTrue();
         JsonNode coil = change("/supply", "{\"point\":\"COIL\",\"volts\":26.4}");
         assertThat(coil.at("/ask/suspects").toString()).contains("24 V");
+        String lineCoil = "{\"point\":\"COIL\",\"volts\":238}";
+        assertThat(bench.post(call + "/supply/preview", lineCoil)
+                        .json()
+                        .at("/verdicts/0/verdict")
+                        .asString())
+                .as("no label says what the coil is made for")
+                .isEqualTo("NOT_JUDGED");
+        JsonNode parts = change("/parts", "{\"kind\":\"contactor\",\"place\":\"Outdoor unit\"}")
+                .at("/parts");
+        change(
+                "/parts/" + parts.get(parts.size() - 1).at("/id").asString() + "/label",
+                "{\"text\":\"2 POLE 30 FLA 240 V COIL 208/240 V\"}");
+        assertThat(bench.post(call + "/supply/preview", lineCoil)
+                        .json()
+                        .at("/verdicts/0/verdict")
+                        .asString())
+                .isEqualTo("GOOD");
         assertThat(refused("/supply", "{\"point\":\"LINE\",\"pair\":\"L7-L9\",\"volts\":238}", 400)
                         .toString())
                 .contains("L1-L2");

@@ -224,7 +224,7 @@ public final class CapacitorJudgement {
         }
         for (String subject : rating.subjects()) {
             if (verdicts.stream().noneMatch(v -> v.subject().equals(subject))) {
-                findings.add(Finding.info("{} is not read yet.", subject));
+                findings.add(Finding.info("{} is not read yet.", subject).of(Finding.Kind.SECTION_UNREAD));
             }
         }
         boolean failed = verdicts.stream().anyMatch(v -> v.verdict() == Verdict.FAILED);

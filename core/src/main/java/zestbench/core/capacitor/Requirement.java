@@ -139,13 +139,14 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
 
     private static Finding disagreement(Source from, String unit, double says, double instead) {
         return Finding.caution(
-                "Witnesses disagree: {} says {} {}, the requirement as given {} {}. {} stands; an earlier repair may have fitted the wrong part.",
-                from.words(),
-                Figures.plain(says),
-                unit,
-                Figures.plain(instead),
-                unit,
-                Figures.plain(says) + " " + unit);
+                        "Witnesses disagree: {} says {} {}, the requirement as given {} {}. {} stands; an earlier repair may have fitted the wrong part.",
+                        from.words(),
+                        Figures.plain(says),
+                        unit,
+                        Figures.plain(instead),
+                        unit,
+                        Figures.plain(says) + " " + unit)
+                .of(Finding.Kind.WITNESSES_DISAGREE);
     }
 
     /**

@@ -50,6 +50,8 @@ public record WireSize(int gauge, int sixty, int seventyFive) {
     /** The same as something to be said before a match. */
     public Finding finding(double minimumAmps, boolean isSeventyFive) {
         String words = against(minimumAmps, isSeventyFive).text();
-        return holds(minimumAmps, isSeventyFive) ? Finding.info("{}", words) : Finding.caution("{}", words);
+        return holds(minimumAmps, isSeventyFive)
+                ? Finding.info("{}", words)
+                : Finding.caution("{}", words).of(Finding.Kind.WIRE_TOO_THIN);
     }
 }

@@ -28,8 +28,6 @@ public final class CoilReadings {
     /** Below this a coil is shorted. [practice] */
     private static final double SHORTED_OHMS = 1;
 
-    private static final double USUAL_COIL = 24;
-
     private CoilReadings() {}
 
     public static Quantity quantity(String section) {
@@ -67,9 +65,8 @@ public final class CoilReadings {
 
     private static Judged volts(Reading reading, TestRequest request, List<Finding> findings) {
         InputProblem.require(reading.isFigure(), COIL_VOLTS, reading.text(), "give the volts at the coil");
-        List<Double> coil = request.spec().numbers("coilVolts");
-        double rated = coil.isEmpty() ? USUAL_COIL : CoilRules.nearest(reading.value(), coil);
-        Judgement volts = ControlVoltage.judge(SupplyPoint.COIL, rated, reading.value(), request.meter());
+        Judgement volts = ControlVoltage.judge(
+                SupplyPoint.COIL, request.spec().numbers("coilVolts"), reading.value(), request.meter());
         findings.addAll(volts.findings());
         Judged v = volts.verdicts().get(0);
         return new Judged(COIL_VOLTS, v.verdict(), v.reading(), v.uncertainty(), v.rated(), v.limits(), v.reckoning());

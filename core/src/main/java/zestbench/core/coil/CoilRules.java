@@ -15,6 +15,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
+import zestbench.core.supply.ControlVoltage;
 
 /** Whether a coil takes another's place: of a contactor or of a relay. */
 public final class CoilRules {
@@ -73,7 +74,7 @@ public final class CoilRules {
             p.add("coilVolts", wanted, given, UNDECIDED, BAND, "serves only some of the volts the old coil did");
             return;
         }
-        double rated = nearest(control, now);
+        double rated = ControlVoltage.nearest(control, now);
         boolean isOfSystem = common.contains(SystemVolts.nominal(control)) && !SystemVolts.isBetween(control);
         boolean serves = isOfSystem && isInside(control, rated);
         if (!serves) {
@@ -117,15 +118,6 @@ public final class CoilRules {
                         : supply < USUAL_HERTZ
                                 ? "on 50 Hz a 60 Hz coil draws more and burns"
                                 : "on 60 Hz a 50 Hz coil pulls less and may chatter");
-    }
-
-    /** The rated value nearest to {@code volts}. */
-    public static double nearest(double volts, List<Double> rated) {
-        double best = rated.get(0);
-        for (double each : rated) {
-            best = Math.abs(each - volts) < Math.abs(best - volts) ? each : best;
-        }
-        return best;
     }
 
     /** {@code 208/240 V}, {@code 24 V DC}, or that the label does not tell it. */

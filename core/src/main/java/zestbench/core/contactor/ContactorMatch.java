@@ -74,8 +74,9 @@ final class ContactorMatch {
         boolean isDenied = request.circuit().beside().crankcaseHeat() == CrankcaseHeat.NONE;
         return watts.isPresent() && isDenied
                 ? List.of(Finding.caution(
-                        "Witnesses disagree: no crankcase heat was found, the plate names {} W. Look again before a leg is switched.",
-                        watts.get()))
+                                "Witnesses disagree: no crankcase heat was found, the plate names {} W. Look again before a leg is switched.",
+                                watts.get())
+                        .of(Finding.Kind.WITNESSES_DISAGREE))
                 : List.of();
     }
 
@@ -219,9 +220,10 @@ final class ContactorMatch {
             return;
         }
         p.finding(Finding.caution(
-                "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
-                old,
-                p.switched.least().get()));
+                        "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
+                        old,
+                        p.switched.least().get())
+                .of(Finding.Kind.WITNESSES_DISAGREE));
         p.change("Smaller than the old one: see that nothing else hangs on it.");
         p.add(
                 "fullLoadAmps",

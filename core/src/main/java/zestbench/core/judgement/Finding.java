@@ -6,9 +6,32 @@ import org.jspecify.annotations.Nullable;
  * Something worth saying beside the verdict or grade.
  *
  * @param demand what a STOP asks for; null on what is no STOP, and on tapes from before it was kept
+ * @param kind what it is about, where something follows from that; null where nothing does, and on tapes from before
  */
 public record Finding(
-        Severity severity, Phrase message, @Nullable Demand demand) {
+        Severity severity,
+        Phrase message,
+        @Nullable Demand demand,
+        @Nullable Kind kind) {
+    /** What a finding is about. */
+    public enum Kind {
+        /** Labels, plate or wires say different things of one requirement. */
+        WITNESSES_DISAGREE,
+        /** The wire carries less than its circuit asks for. */
+        WIRE_TOO_THIN,
+        /** Another section of the part is still to be read. */
+        SECTION_UNREAD
+    }
+
+    public Finding(Severity severity, Phrase message, @Nullable Demand demand) {
+        this(severity, message, demand, null);
+    }
+
+    /** The same, about that. */
+    public Finding of(Kind about) {
+        return new Finding(severity, message, demand, about);
+    }
+
     /** How loudly it is said. */
     public enum Severity {
         STOP,
@@ -31,9 +54,7 @@ public record Finding(
 
     /** Whether it is for the next person too: witnesses that disagree, a wire too thin. */
     public boolean isWriteUp() {
-        return severity == Severity.CAUTION
-                && (message.text().startsWith("Witnesses disagree")
-                        || message.text().contains("too thin"));
+        return kind == Kind.WITNESSES_DISAGREE || kind == Kind.WIRE_TOO_THIN;
     }
 
     public String text() {

@@ -27,4 +27,9 @@ public enum Grade {
     public boolean fits() {
         return compareTo(UNDECIDED) < 0;
     }
+
+    /** Whether what it was given to comes out again, on a day that has to be named. */
+    public boolean needsReturnDate() {
+        return this == STOPGAP;
+    }
 }

@@ -25,8 +25,54 @@ public final class ControlVoltage {
 
     private static final double NOTHING = 2;
     private static final double MOST_VOLTS = 1_000;
+    /** What a control circuit is where nothing says otherwise. [practice] */
+    private static final double USUAL_COIL = 24;
+    /** More than this no control circuit of 24 V has, unloaded and high on its tap. [practice] */
+    private static final double MOST_OF_24 = 60;
 
     private ControlVoltage() {}
+
+    /**
+     * Volts where no label says what the coil or the transformer is rated: taken for 24 V, unless they cannot be.
+     *
+     * @param rated volts of the labels that are known, of which the nearest counts; empty where none is
+     */
+    public static Judgement judge(SupplyPoint point, List<Double> rated, double volts, Meter meter) {
+        if (!rated.isEmpty()) {
+            return judge(point, nearest(volts, rated), volts, meter);
+        }
+        Judgement as24 = judge(point, USUAL_COIL, volts, meter);
+        if (volts <= MOST_OF_24) {
+            return as24;
+        }
+        Judged taken = as24.verdicts().get(0);
+        return Judgement.of(
+                List.of(new Judged(
+                        taken.subject(),
+                        Verdict.NOT_JUDGED,
+                        taken.reading(),
+                        taken.uncertainty(),
+                        null,
+                        null,
+                        Reckoning.of(
+                                Mark.PRACTICE,
+                                "{} V is no circuit of 24 V, and no label says what it is made for.",
+                                volts))),
+                List.of(
+                        Finding.caution(
+                                point == SupplyPoint.COIL
+                                        ? "Read the label of the contactor first: its coil is made for other volts, or a wrong one is in."
+                                        : "Read the label of the transformer first: this is not the 24 V side, or no 24 V transformer.")));
+    }
+
+    /** The rated volts nearest to what was read. */
+    public static double nearest(double volts, List<Double> rated) {
+        double best = rated.get(0);
+        for (double each : rated) {
+            best = Math.abs(each - volts) < Math.abs(best - volts) ? each : best;
+        }
+        return best;
+    }
 
     /**
      * @param point the coil or the transformer

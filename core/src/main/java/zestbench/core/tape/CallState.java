@@ -327,6 +327,21 @@ public final class CallState {
         return evidence().keySet().stream().anyMatch(fact -> fact != Fact.THREE_PHASE);
     }
 
+    /** Volts that labels read on this call give for a point of the control circuit; empty where none does. */
+    public List<Double> controlVolts(SupplyPoint point) {
+        List<Double> out = new ArrayList<>();
+        for (PartState part : parts.values()) {
+            if (part.closed() == null) {
+                if (point == SupplyPoint.COIL) {
+                    out.addAll(part.spec().numbers("coilVolts"));
+                } else {
+                    part.spec().number("secondaryVolts").ifPresent(out::add);
+                }
+            }
+        }
+        return out;
+    }
+
     /** What is known of the circuit a part is in; an indoor part of a split system is on a circuit of its own. */
     public Circuit circuit(PartState part) {
         boolean isIndoor = Letters.small(part.added().place()).startsWith("indoor");

@@ -114,18 +114,20 @@ final class TransformerMatch {
         Double load = held(request.circuit(), request.required());
         if (load != null && old > 0 && load > old * HELD_SHARE + SAME) {
             out.add(Finding.caution(
-                    "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
-                    load, old));
+                            "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
+                            load, old)
+                    .of(Finding.Kind.WITNESSES_DISAGREE));
         }
         for (Witness witness : request.witnesses()) {
             witness.spec()
                     .number("voltAmps")
                     .filter(va -> Math.abs(va - old) > SAME)
                     .ifPresent(va -> out.add(Finding.caution(
-                            "Witnesses disagree: {} says {} VA, the old label {} VA. The larger stands.",
-                            witness.from().words(),
-                            va,
-                            old)));
+                                    "Witnesses disagree: {} says {} VA, the old label {} VA. The larger stands.",
+                                    witness.from().words(),
+                                    va,
+                                    old)
+                            .of(Finding.Kind.WITNESSES_DISAGREE)));
         }
         return out;
     }

@@ -29,6 +29,24 @@ class ControlAndMonitorTest {
         assertThat(ControlVoltage.judge(point, 24, volts, EXACT).overall()).isEqualTo(verdict);
     }
 
+    /** What a label says counts, the nearest of several; with none a figure that no circuit of 24 V has is not judged. */
+    @Test
+    void aCoilIsHeldAgainstItsOwnVolts() {
+        assertThat(ControlVoltage.judge(SupplyPoint.COIL, List.of(24.0, 240.0), 238, EXACT)
+                        .overall())
+                .isEqualTo(Verdict.GOOD);
+        assertThat(ControlVoltage.judge(SupplyPoint.COIL, List.of(120.0), 24, EXACT)
+                        .overall())
+                .isEqualTo(Verdict.FAILED);
+        assertThat(ControlVoltage.judge(SupplyPoint.COIL, List.of(), 26, EXACT).overall())
+                .isEqualTo(Verdict.GOOD);
+        Judgement unknown = ControlVoltage.judge(SupplyPoint.COIL, List.of(), 238, EXACT);
+        assertThat(unknown.verdicts().get(0).verdict()).isEqualTo(Verdict.NOT_JUDGED);
+        assertThat(unknown.findings())
+                .singleElement()
+                .satisfies(f -> assertThat(f.text()).contains("Read the label of the contactor"));
+    }
+
     @Test
     void noControlVoltsAsksForTheThermostatTrap() {
         Judgement none = ControlVoltage.judge(SupplyPoint.COIL, 24, 0.3, Meter.USUAL);

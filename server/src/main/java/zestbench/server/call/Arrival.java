@@ -32,9 +32,8 @@ import zestbench.server.unit.Units;
 @Service
 public class Arrival {
     /** What contactor and relay coils of these units are made for. [practice] */
-    private static final double COIL_VOLTS = 24;
-
     private final Calls calls;
+
     private final Units units;
     private final Meters meters;
 
@@ -109,7 +108,7 @@ public class Arrival {
         Calls.Open call = calls.working(callId);
         Meter meter = meters.inUse(Quantity.VOLTS);
         if (point.isControl()) {
-            return ControlVoltage.judge(point, COIL_VOLTS, volts, meter);
+            return ControlVoltage.judge(point, call.state().controlVolts(point), volts, meter);
         }
         PairReading reading = new PairReading(InputProblem.given(pair, "pair", "name two legs, as L1-L2"), volts);
         boolean isAsked = call.state().supplyPairs().stream()

@@ -264,7 +264,13 @@ class CallViewer {
                     ProofList.isProved(part, i)));
         }
         return new ChosenView(
-                chosen.title(), chosen.grade(), chosen.grade().word(), chosen.changes(), chosen.returnDate(), pieces);
+                chosen.title(),
+                chosen.grade(),
+                chosen.grade().word(),
+                chosen.grade().needsReturnDate(),
+                chosen.changes(),
+                chosen.returnDate(),
+                pieces);
     }
 
     private static @Nullable ClosedView closed(PartState part) {

@@ -227,6 +227,7 @@ final class CallViews {
             String title,
             Grade grade,
             String word,
+            boolean needsReturnDate,
             List<String> changes,
             @Nullable String returnDate,
             List<PieceView> pieces) {}
@@ -295,10 +296,15 @@ final class CallViews {
             Finding.Severity severity,
             String text,
             @Nullable Demand demand,
+            Finding.@Nullable Kind kind,
             Entry.Urgency urgency) {
         static FindingView of(Finding finding) {
             return new FindingView(
-                    finding.severity(), finding.text(), finding.demand(), Entry.Urgency.of(finding.severity()));
+                    finding.severity(),
+                    finding.text(),
+                    finding.demand(),
+                    finding.kind(),
+                    Entry.Urgency.of(finding.severity()));
         }
     }
 

@@ -116,7 +116,12 @@ class PartHttp {
 
     record MatchesView(List<FindingView> findings, List<OfferView> offers, List<RefusedView> refused) {}
 
-    /** @param isPartlyThere whether a piece of it is in the unit already */
+    /**
+     * @param canBeChosen whether it may be fitted
+     * @param isRefused whether it may never be
+     * @param needsReturnDate whether it comes out again on a day that has to be named
+     * @param isPartlyThere whether a piece of it is in the unit already
+     */
     record OfferView(
             List<String> offer,
             String title,
@@ -126,9 +131,20 @@ class PartHttp {
             List<CellView> cells,
             List<String> changes,
             List<String> asks,
+            boolean canBeChosen,
+            boolean isRefused,
+            boolean needsReturnDate,
             boolean isPartlyThere) {}
 
-    record CellView(String attribute, String required, String offered, Grade outcome, String why, String mark) {}
+    /** @param saysMore whether why is said; a plain same needs no words */
+    record CellView(
+            String attribute,
+            String required,
+            String offered,
+            Grade outcome,
+            boolean saysMore,
+            String why,
+            String mark) {}
 
     record RefusedView(String reason, int count) {}
 
@@ -288,6 +304,9 @@ class PartHttp {
                         m.criteria().stream().map(c -> cell(family, c)).toList(),
                         m.changes(),
                         m.asks(),
+                        m.grade().fits(),
+                        m.grade() == Grade.REFUSED,
+                        m.grade().needsReturnDate(),
                         m.offer().stream().anyMatch(CallState::isStanding)))
                 .toList();
         return new MatchesView(
@@ -300,6 +319,7 @@ class PartHttp {
                 c.required(),
                 c.offered(),
                 c.outcome(),
+                c.saysMore(),
                 c.why().text(),
                 c.why().mark().source());
     }

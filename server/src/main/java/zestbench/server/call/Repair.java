@@ -25,7 +25,6 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
-import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
@@ -340,7 +339,7 @@ public class Repair {
         if (!match.grade().fits()) {
             throw new Conflict(match.title() + " is " + match.grade().word() + " and cannot be chosen.");
         }
-        String date = match.grade() == Grade.STOPGAP ? date(returnDate) : null;
+        String date = match.grade().needsReturnDate() ? date(returnDate) : null;
         calls.add(
                 callId,
                 who,
@@ -440,7 +439,7 @@ public class Repair {
             if (!open.isEmpty()) {
                 throw new Conflict("Not proved yet: " + String.join("; ", open) + ".");
             }
-            boolean stopgap = chosen != null && chosen.grade() == Grade.STOPGAP;
+            boolean stopgap = chosen != null && chosen.grade().needsReturnDate();
             date = stopgap && chosen != null ? date(returnDate != null ? returnDate : chosen.returnDate()) : null;
         } else if (chosen != null) {
             throw new Conflict("A replacement is chosen: put it back first, or prove it.");
