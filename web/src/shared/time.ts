@@ -7,9 +7,12 @@ export const dayOf = (millis: number) => DAY.format(millis)
 
 /** The time if it was today, else the day. */
 export function whenOf(millis: number): string {
-  return new Date(millis).toDateString() === new Date().toDateString()
-    ? TIME.format(millis)
-    : SHORT_DAY.format(millis)
+  const then = new Date(millis)
+  const now = new Date()
+  if (then.toDateString() === now.toDateString()) return TIME.format(millis)
+  return then.getFullYear() === now.getFullYear()
+    ? SHORT_DAY.format(millis)
+    : `${SHORT_DAY.format(millis)} ${then.getFullYear()}`
 }
 
 /** A day as it stands in the record (2026-11-24), in words. */

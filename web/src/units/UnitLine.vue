@@ -1,8 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { UnitView } from '@/api/types'
+import { whenOf } from '@/shared/time'
 
-/** A unit in two lines: where it is, what it is. */
-defineProps<{ unit: UnitView }>()
+/** A unit in two lines: where it is, what it is; a third says who was there last and what was left open. */
+const props = defineProps<{ unit: UnitView }>()
+const visits = computed(() => {
+  const v = props.unit.visits
+  if (!v) return ''
+  const who = v.lastWho ? `, ${v.lastWho}` : ''
+  const seen = v.writeUps === 0 ? '' : ` · ${v.writeUps} seen and not done`
+  const when = whenOf(v.lastAtMillis)
+  return `last visit ${when.includes(':') ? `today, ${when}` : when}${who}${seen}`
+})
 </script>
 
 <template>
@@ -11,4 +21,5 @@ defineProps<{ unit: UnitView }>()
     {{ unit.line }}<template v-if="unit.model"> · {{ unit.model }}</template
     ><template v-if="unit.serial"> · {{ unit.serial }}</template>
   </span>
+  <span v-if="visits" class="zb-small">{{ visits }}</span>
 </template>

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -85,7 +86,11 @@ class UnitHttp {
         InputProblem.require(
                 words == null || words.length() <= LONGEST_SEARCH, "words", null, "give up to 200 characters");
         List<Unit> found = words == null || words.isBlank() ? units.page(page) : units.found(words, page);
-        return found.stream().map(UnitView::of).toList();
+        Map<Long, Units.VisitsView> visits =
+                units.visits(found.stream().map(Unit::id).toList());
+        return found.stream()
+                .map(unit -> UnitView.of(unit, visits.get(unit.id())))
+                .toList();
     }
 
     @GetMapping("/api/units/{id}")

@@ -1,6 +1,9 @@
 package zestbench.server.unit;
 
+import java.time.OffsetDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -153,6 +156,30 @@ public class Units {
         return "(u.words like ? or u.serials like ?)";
     }
 
+    /** What the visits to these units come to, by unit; nothing of a unit without a visit. */
+    public Map<Long, VisitsView> visits(List<Long> ids) {
+        Map<Long, VisitsView> out = new HashMap<>();
+        if (!ids.isEmpty()) {
+            rows.query(
+                    "select v.unit_id, v.visits, c.opened_at, s.last_who, v.write_ups from unit_summary v"
+                            + " join service_call c on c.id = v.last_call join call_summary s on s.call_id = c.id"
+                            + " where v.unit_id in (" + String.join(", ", Collections.nCopies(ids.size(), "?")) + ")",
+                    row -> {
+                        out.put(
+                                row.getLong(1),
+                                new VisitsView(
+                                        row.getInt(2),
+                                        row.getObject(3, OffsetDateTime.class)
+                                                .toInstant()
+                                                .toEpochMilli(),
+                                        row.getString(4),
+                                        row.getInt(5)));
+                    },
+                    ids.toArray());
+        }
+        return out;
+    }
+
     /** In the order of their numbers as given. */
     public List<Unit> byIds(List<Long> ids) {
         Map<Long, Unit> all = store.findAllById(ids).stream().collect(Collectors.toMap(Unit::id, Function.identity()));
@@ -165,7 +192,16 @@ public class Units {
         store.findAll().forEach(Unit::index);
     }
 
-    /** A unit as the screen shows it; its serial is not in it. */
+    /**
+     * What the visits to a unit come to.
+     *
+     * @param lastAtMillis when the last one began
+     * @param lastWho who wrote last on it; empty where nothing was written yet
+     * @param writeUps how much was seen and not done
+     */
+    public record VisitsView(int count, long lastAtMillis, String lastWho, int writeUps) {}
+
+    /** A unit as the screen shows it; its serial is not in it. @param visits in lists only */
     public record UnitView(
             long id,
             String site,
@@ -176,8 +212,13 @@ public class Units {
             int phase,
             double ratedLoadAmps,
             double fanFullLoadAmps,
-            List<PlaceView> places) {
+            List<PlaceView> places,
+            @Nullable VisitsView visits) {
         public static UnitView of(Unit unit) {
+            return of(unit, null);
+        }
+
+        static UnitView of(Unit unit, @Nullable VisitsView visits) {
             PlateFacts facts = unit.facts();
             Spec plate = unit.plates().outdoor();
             return new UnitView(
@@ -190,7 +231,8 @@ public class Units {
                     facts.phase(),
                     facts.ratedLoadAmps(),
                     facts.fanFullLoadAmps(),
-                    unit.places().stream().map(PlaceView::of).toList());
+                    unit.places().stream().map(PlaceView::of).toList(),
+                    visits);
         }
     }
 
