@@ -35,8 +35,14 @@ public final class OlderData {
                         default -> "insert into unit (site, name, uid) values ('Net lofts', 'loft; 5''s unit', 'u-1')";
                     });
             sql.execute("insert into stock_item (id, bin, kind, name, label, spec, quantity, minimum, cost"
-                    + (schema == 3 ? ", part_number" : "") + ") values ('CP-1', 'B1', 'capacitor', 'run capacitor',"
-                    + " '5 MFD 440 VAC', '{}', 3, 1, 10" + (schema == 3 ? ", 'CP-1'" : "") + ")");
+                    + (schema >= 3 ? ", part_number" : "") + ") values ('CP-1', 'B1', 'capacitor', 'run capacitor',"
+                    + " '5 MFD 440 VAC', '{}', 3, 1, 10" + (schema >= 3 ? ", 'CP-1'" : "") + ")");
+            sql.execute("insert into service_call (unit_id, complaint, opened_at, status" + (schema >= 3 ? ", uid" : "")
+                    + ") values (1, 'hums in the rain', current_timestamp, 'OPEN'" + (schema >= 3 ? ", 'c-1'" : "")
+                    + ")");
+            sql.execute("insert into tape_line (call_id, number, at, who, kind, entry) values (1, 1, current_timestamp,"
+                    + " 'Tech 1', 'PartAdded', '{\"part\":\"p1\",\"kind\":\"capacitor\",\"title\":\"Run capacitor\","
+                    + "\"place\":\"Outdoor unit\",\"serves\":\"compressor\"}')");
         }
         return folder;
     }

@@ -1,6 +1,7 @@
 package zestbench.server.backup;
 
 import java.io.BufferedReader;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -37,6 +38,8 @@ import zestbench.server.data.DataFolder;
  */
 final class Restore {
     /** No photo that is kept is larger; so one at a time fits into memory. */
+    private static final String SUMMARY_FORM = "summary_form";
+
     private static final long LARGEST_PHOTO = 12L * 1024 * 1024;
 
     private final ZipFile zip;
@@ -79,7 +82,7 @@ final class Restore {
             new Restore(zip).into(new DataFolder(half));
             // one step: whoever looks finds nothing, or all of it
             Files.move(half, data, StandardCopyOption.ATOMIC_MOVE);
-        } catch (ZipException | IllegalArgumentException broken) {
+        } catch (ZipException | EOFException | IllegalArgumentException broken) {
             throw new Refused("this is no ZIP archive, or a damaged one: take another archive.");
         } finally {
             clear(half);
@@ -143,6 +146,15 @@ final class Restore {
         return member.name().substring(Archive.DATA.length(), member.name().length() - Archive.ROWS.length());
     }
 
+    /** What lists show follows from the tapes: the next start makes it of them, whatever the archive says. */
+    private static void makeAnew(Connection database, Tables tables) throws SQLException {
+        if (tables.names().contains(SUMMARY_FORM)) {
+            try (Statement sql = database.createStatement()) {
+                sql.executeUpdate("delete from " + SUMMARY_FORM);
+            }
+        }
+    }
+
     private void into(DataFolder folder) throws IOException {
         room(folder);
         Files.createDirectories(folder.photos());
@@ -151,6 +163,7 @@ final class Restore {
             check(tables);
             database.setAutoCommit(false);
             fill(database, tables);
+            makeAnew(database, tables);
             database.commit();
             tables.goOnCounting(database);
             try (Statement sql = database.createStatement()) {

@@ -10,6 +10,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 import zestbench.server.OlderData;
 import zestbench.server.RunningBench;
 import zestbench.server.data.DataFolder;
@@ -95,7 +96,7 @@ class BackupTest {
 
     @Test
     void anArchiveOfEachEarlierFormOpensInThisOne(@TempDir Path folder) throws Exception {
-        for (int schema = 1; schema <= 3; schema++) {
+        for (int schema = 1; schema <= 4; schema++) {
             DataFolder old = OlderData.make(folder.resolve("old" + schema), schema);
             Path archive = folder.resolve("old" + schema + ".zip");
             try (Connection connection = DriverManager.getConnection(old.url(), "sa", "");
@@ -109,9 +110,17 @@ class BackupTest {
                         .isEqualTo("loft; 5's unit");
                 assertThat(bench.get("/api/truck").json().at("/0/price").asDouble())
                         .as("what came after the first version has its default")
-                        .isEqualTo(schema == 3 ? 0 : 16);
+                        .isEqualTo(schema >= 3 ? 0 : 16);
                 assertThat(bench.get("/api/truck").json().at("/0/depot").asString())
                         .isEqualTo("Truck 1");
+                JsonNode found = bench.get("/api/calls?find=rain+lofts").json().at("/calls/0");
+                assertThat(found.at("/next").asString())
+                        .as("what lists show is made of the tapes")
+                        .isEqualTo(bench.get("/api/calls/1")
+                                .json()
+                                .at("/next/text")
+                                .asString())
+                        .isNotEmpty();
             }
         }
     }
