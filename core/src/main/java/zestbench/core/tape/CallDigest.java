@@ -79,6 +79,6 @@ public record CallDigest(
                 bought,
                 last == null ? 0 : last.atMillis(),
                 last == null ? "" : last.who(),
-                last == null ? "" : TapeText.of(last.entry()).title());
+                last == null ? "" : last.entry().told().title());
     }
 }

@@ -181,25 +181,6 @@ public final class CallState {
         }
     }
 
-    /** Only figures, labels and notes can be struck; what moved stock is undone by its own step. */
-    public static boolean isStrikable(Entry entry) {
-        return entry instanceof Entry.Measured
-                || entry instanceof Entry.Looked
-                || entry instanceof Entry.SheaveSet
-                || entry instanceof Entry.DeadRead
-                || entry instanceof Entry.AmpsRead
-                || entry instanceof Entry.LabelRead
-                || entry instanceof Entry.SupplyRead
-                || entry instanceof Entry.WindingsRead
-                || entry instanceof Entry.MeterProved
-                || entry instanceof Entry.ProofRead
-                || entry instanceof Entry.ProofKept
-                || entry instanceof Entry.WrittenUp
-                || entry instanceof Entry.WriteUpEnded
-                || entry instanceof Entry.Answered
-                || entry instanceof Entry.Noted;
-    }
-
     public boolean isStruck(long number) {
         return struck.contains(number);
     }

@@ -23,13 +23,84 @@ import zestbench.core.wiring.Wire;
 
 /** One thing that happened on a call. Entries are only ever added; what they say together is worked out from all of them. */
 public sealed interface Entry {
+    /** In words. */
+    TapeText told();
+
+    /** Whether it can be struck: only figures, labels and notes; what moved stock is undone by its own step. */
+    boolean canBeStruck();
+
+    /** What it says of the power. */
+    Power power();
+
+    /** Whether an entry says that the power is on. One that does ends every dead reading before it. */
+    enum Power {
+        ON,
+        /** By its figure, or what was looked at. */
+        BY_WHAT_IT_SAYS,
+        NOT_SAID
+    }
+
+    /** Can be struck. */
+    sealed interface Strikable extends Entry {
+        @Override
+        default boolean canBeStruck() {
+            return true;
+        }
+    }
+
+    /** Cannot be struck. */
+    sealed interface Lasting extends Entry {
+        @Override
+        default boolean canBeStruck() {
+            return false;
+        }
+    }
+
+    /** Is only there with the power on. */
+    sealed interface Live extends Entry {
+        @Override
+        default Power power() {
+            return Power.ON;
+        }
+    }
+
+    /** May show that the power is on. */
+    sealed interface MayBeLive extends Entry {
+        @Override
+        default Power power() {
+            return Power.BY_WHAT_IT_SAYS;
+        }
+    }
+
+    /** Says nothing of the power. */
+    sealed interface Dark extends Entry {
+        @Override
+        default Power power() {
+            return Power.NOT_SAID;
+        }
+    }
+
+    /** The kinds of entries, each a record with the name it is kept under. */
+    static List<Class<?>> kinds() {
+        List<Class<?>> out = new ArrayList<>();
+        for (Class<?> way : List.of(Strikable.class, Lasting.class)) {
+            out.addAll(List.of(way.getPermittedSubclasses()));
+        }
+        return out;
+    }
+
     /** Which part it belongs to; null where it belongs to the call. */
     default @Nullable String part() {
         return null;
     }
 
     /** A part was taken into question. @param serves what hangs on it */
-    record PartAdded(String part, String kind, String title, String place, String serves) implements Entry {}
+    record PartAdded(String part, String kind, String title, String place, String serves) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /**
      * A label was read, or its fields corrected.
@@ -38,7 +109,12 @@ public sealed interface Entry {
      * @param doubts about fields of it that nobody confirmed yet; null on tapes from before they were kept
      */
     record LabelRead(
-            String part, String text, Spec spec, @Nullable List<Doubt> doubts) implements Entry {
+            String part, String text, Spec spec, @Nullable List<Doubt> doubts) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
         public LabelRead(String part, String text, Spec spec) {
             this(part, text, spec, List.of());
         }
@@ -59,7 +135,12 @@ public sealed interface Entry {
             List<Finding> findings,
             String meter,
             long rules)
-            implements Entry {
+            implements Strikable, MayBeLive {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
         /** The same with one more thing to be said. */
         public Measured with(Finding finding) {
             List<Finding> all = new ArrayList<>(findings);
@@ -75,7 +156,12 @@ public sealed interface Entry {
     }
 
     /** A pair of terminals was read to prove it dead. @param place SUPPLY or a part */
-    record DeadRead(String place, String pair, double volts) implements Entry {}
+    record DeadRead(String place, String pair, double volts) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A replacement was chosen. */
     record Chosen(
@@ -88,22 +174,47 @@ public sealed interface Entry {
             List<String> changes,
             @Nullable String returnDate,
             long rules)
-            implements Entry {}
+            implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A physical piece that goes in. @param stock the stock line it came off; null where it was bought on the way */
     record Piece(@Nullable String stock, Spec spec) {}
 
     /** The choice was taken back. */
-    record PutBack(String part, String title) implements Entry {}
+    record PutBack(String part, String title) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The wires as they were found. */
-    record WiresFound(String part, List<Wire> wires) implements Entry {}
+    record WiresFound(String part, List<Wire> wires) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The hook-up sheet was opened, which needs a dead reading. */
-    record SheetOpened(String part) implements Entry {}
+    record SheetOpened(String part) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A line of the hook-up sheet or of the checklist was ticked or unticked. */
-    record Ticked(String part, Checklist list, String key, String text, boolean on) implements Entry {}
+    record Ticked(String part, Checklist list, String key, String text, boolean on) implements Lasting, MayBeLive {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** What is ticked off. */
     enum Checklist {
@@ -132,7 +243,12 @@ public sealed interface Entry {
             @Nullable Double inrush,
             @Nullable Boolean isPumping,
             @Nullable String meter)
-            implements Entry {
+            implements Strikable, Live {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
         public AmpsRead(String part, RunningAmps.Place place, Judged judged, List<Finding> findings) {
             this(part, place, judged, findings, null, null, null, null, null, null);
         }
@@ -150,17 +266,37 @@ public sealed interface Entry {
 
     /** Something was seen or felt on a part. @param words the question and its answer */
     record Looked(String part, String look, String seen, String words, Verdict verdict, String meaning)
-            implements Entry {}
+            implements Strikable, MayBeLive {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** What the new part's own label prints of its leads and their connection. */
-    record LeadsPrinted(String part, List<Wire> leads, String connection) implements Entry {}
+    record LeadsPrinted(String part, List<Wire> leads, String connection) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A sheave was reckoned through and kept. @param words what was changed @param isRefused whether it may not go in */
     record SheaveSet(String part, String words, Judged judged, List<Finding> findings, boolean isRefused)
-            implements Entry {}
+            implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A photo was attached. */
-    record PhotoAdded(String part, String photo) implements Entry {}
+    record PhotoAdded(String part, String photo) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The part is done with. @param asLeft its values in short */
     record PartClosed(
@@ -168,7 +304,12 @@ public sealed interface Entry {
             Outcome outcome,
             String asLeft,
             String note,
-            @Nullable String returnDate) implements Entry {}
+            @Nullable String returnDate) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** How a part was done with. */
     enum Outcome {
@@ -183,22 +324,53 @@ public sealed interface Entry {
      * @param part the part it stands on; null where it stands on the unit
      * @param demand what the STOP asked for
      */
-    record Overridden(@Nullable String part, Demand demand, String reason) implements Entry {}
+    record Overridden(@Nullable String part, Demand demand, String reason) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The part is in question again. */
-    record PartReopened(String part) implements Entry {}
+    record PartReopened(String part) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A line was struck; it stays visible. */
-    record Struck(long line, String reason) implements Entry {}
+    record Struck(long line, String reason) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A question was answered in a tap. @param answer its key; empty where the answer was taken back */
-    record Answered(String question, String answer) implements Entry {}
+    record Answered(String question, String answer) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A plate of the unit was read or corrected. @param text as typed, its serial masked @param spec likewise */
-    record PlateRead(Plates.Which which, String text, Spec spec) implements Entry {}
+    record PlateRead(Plates.Which which, String text, Spec spec) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** Volts of the supply or of the control circuit were read. @param judged its subject is the pair or point */
-    record SupplyRead(SupplyPoint point, Judged judged, List<Finding> findings, String meter) implements Entry {}
+    record SupplyRead(SupplyPoint point, Judged judged, List<Finding> findings, String meter)
+            implements Strikable, MayBeLive {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /**
      * Windings were read by ohms.
@@ -219,31 +391,76 @@ public sealed interface Entry {
             String named,
             boolean isCoolingDown,
             String meter)
-            implements Entry {}
+            implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The meter was proved on a source known to be live. */
-    record MeterProved(double volts) implements Entry {}
+    record MeterProved(double volts) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A step of making safe was done or undone. */
-    record SafeTicked(String key, String text, boolean on) implements Entry {}
+    record SafeTicked(String key, String text, boolean on) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The power was put back on. */
-    record PowerOn() implements Entry {}
+    record PowerOn() implements Lasting, Live {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The wires at a place, as they were found. */
-    record PlaceWires(String place, List<Wire> wires) implements Entry {}
+    record PlaceWires(String place, List<Wire> wires) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** A photo of a place as it was found. */
-    record PlacePhoto(String place, String photo) implements Entry {}
+    record PlacePhoto(String place, String photo) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The unit was started and runs, so that its proof can be read. */
-    record UnitStarted() implements Entry {}
+    record UnitStarted() implements Lasting, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** A line of the list before power was ticked or unticked. */
-    record UnitTicked(String key, String text, boolean on) implements Entry {}
+    record UnitTicked(String key, String text, boolean on) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** A running unit was read at one point. @param value in the point's unit */
-    record ProofRead(ProofPoint point, double value) implements Entry {}
+    record ProofRead(ProofPoint point, double value) implements Strikable, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /**
      * The proof of the unit was kept.
@@ -260,7 +477,12 @@ public sealed interface Entry {
             boolean isSettled,
             boolean isBenchmark,
             @Nullable String why)
-            implements Entry {
+            implements Strikable, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
         public ProofKept(
                 Map<ProofPoint, Double> readings,
                 List<Judged> verdicts,
@@ -290,7 +512,12 @@ public sealed interface Entry {
             String what,
             String why,
             Urgency urgency,
-            @Nullable String of) implements Entry {
+            @Nullable String of) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
         public WrittenUp(String id, String place, String what, String why, Urgency urgency) {
             this(id, place, what, why, urgency, null);
         }
@@ -323,27 +550,62 @@ public sealed interface Entry {
     }
 
     /** What was written up, on this visit or an earlier one, is done or no longer so. */
-    record WriteUpEnded(String id, String what, String how) implements Entry {}
+    record WriteUpEnded(String id, String what, String how) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** What the customer can choose from, in place of what was offered before. */
-    record OptionsOffered(List<CustomerOption> options) implements Entry {}
+    record OptionsOffered(List<CustomerOption> options) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** What the customer chose. @param key of the option; empty where the choice was taken back */
-    record OptionTaken(String key, String words) implements Entry {}
+    record OptionTaken(String key, String words) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** A part was ordered, so that the call waits for it. @param ready the day it can be fetched, as 2026-11-27 */
     record Ordered(
             String part, String order, String item, String title, String label, double price, String from, String ready)
-            implements Entry {}
+            implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** The ordered part is here, or will not come. */
-    record OrderEnded(String part, String order, boolean isHere) implements Entry {}
+    record OrderEnded(String part, String order, boolean isHere) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+    }
 
     /** Words for the record. */
-    record Noted(String text) implements Entry {}
+    record Noted(String text) implements Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** The visit ended. */
-    record CallEnded(End end, String note) implements Entry {}
+    record CallEnded(End end, String note) implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 
     /** How a visit ended. */
     enum End {
@@ -352,5 +614,10 @@ public sealed interface Entry {
     }
 
     /** The visit goes on. */
-    record CallReopened() implements Entry {}
+    record CallReopened() implements Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+    }
 }

@@ -2,7 +2,6 @@ package zestbench.core.tape;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -17,59 +16,65 @@ import zestbench.core.quantity.Reading;
 final class LeaveText {
     private LeaveText() {}
 
-    static Optional<TapeText> of(Entry entry) {
-        if (entry instanceof Entry.UnitStarted) {
-            return said("Unit started", "settles in 10 to 15 minutes");
-        }
-        if (entry instanceof Entry.UnitTicked e) {
-            return said((e.on() ? "Done: " : "Not done: ") + e.text(), "");
-        }
-        if (entry instanceof Entry.ProofRead e) {
-            Reading reading = Reading.of(e.point().quantity(), e.value());
-            return Optional.of(new TapeText(
-                    reading.shown(), reading.unit(), e.point().title(), "unit running", "", null, List.of(), null));
-        }
-        if (entry instanceof Entry.ProofKept e) {
-            return Optional.of(proof(e));
-        }
-        if (entry instanceof Entry.WrittenUp e) {
-            String place = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
-            return Optional.of(TapeText.words(
-                    "Write-up" + place + ": " + e.what(),
-                    e.urgency().words(),
-                    "",
-                    e.why().isEmpty() ? List.of() : List.of(e.why())));
-        }
-        if (entry instanceof Entry.WriteUpEnded e) {
-            return said("Write-up ended: " + e.what(), e.how());
-        }
-        if (entry instanceof Entry.OptionsOffered e) {
-            List<String> lines = e.options().stream()
-                    .map(o -> o.tier().title() + ": " + o.words() + ". " + o.reckoning())
-                    .toList();
-            String detail = String.join(
-                    ", ",
-                    e.options().stream()
-                            .map(o -> Letters.small(o.tier().title()) + " " + Figures.fixed(o.total(), 2))
-                            .toList());
-            return Optional.of(TapeText.words("Options for the customer", detail, "", lines));
-        }
-        if (entry instanceof Entry.OptionTaken e) {
-            return said(e.key().isEmpty() ? "No option chosen" : "Customer chose: " + e.words(), "");
-        }
-        if (entry instanceof Entry.Ordered e) {
-            return said(
-                    "Ordered: " + e.title(),
-                    e.from() + ", order " + e.order() + ", " + Figures.fixed(e.price(), 2) + ", ready " + e.ready());
-        }
-        if (entry instanceof Entry.OrderEnded e) {
-            return said(e.isHere() ? "The ordered part is here" : "The order was given up", "order " + e.order());
-        }
-        return Optional.empty();
+    static TapeText of(Entry.UnitStarted e) {
+        return said("Unit started", "settles in 10 to 15 minutes");
     }
 
-    private static Optional<TapeText> said(String title, String detail) {
-        return Optional.of(TapeText.words(title, detail, "", List.of()));
+    static TapeText of(Entry.UnitTicked e) {
+        return said((e.on() ? "Done: " : "Not done: ") + e.text(), "");
+    }
+
+    static TapeText of(Entry.ProofRead e) {
+        Reading reading = Reading.of(e.point().quantity(), e.value());
+        return new TapeText(
+                reading.shown(), reading.unit(), e.point().title(), "unit running", "", null, List.of(), null);
+    }
+
+    static TapeText of(Entry.ProofKept e) {
+        return proof(e);
+    }
+
+    static TapeText of(Entry.WrittenUp e) {
+        String place = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
+        return TapeText.words(
+                "Write-up" + place + ": " + e.what(),
+                e.urgency().words(),
+                "",
+                e.why().isEmpty() ? List.of() : List.of(e.why()));
+    }
+
+    static TapeText of(Entry.WriteUpEnded e) {
+        return said("Write-up ended: " + e.what(), e.how());
+    }
+
+    static TapeText of(Entry.OptionsOffered e) {
+        List<String> lines = e.options().stream()
+                .map(o -> o.tier().title() + ": " + o.words() + ". " + o.reckoning())
+                .toList();
+        String detail = String.join(
+                ", ",
+                e.options().stream()
+                        .map(o -> Letters.small(o.tier().title()) + " " + Figures.fixed(o.total(), 2))
+                        .toList());
+        return TapeText.words("Options for the customer", detail, "", lines);
+    }
+
+    static TapeText of(Entry.OptionTaken e) {
+        return said(e.key().isEmpty() ? "No option chosen" : "Customer chose: " + e.words(), "");
+    }
+
+    static TapeText of(Entry.Ordered e) {
+        return said(
+                "Ordered: " + e.title(),
+                e.from() + ", order " + e.order() + ", " + Figures.fixed(e.price(), 2) + ", ready " + e.ready());
+    }
+
+    static TapeText of(Entry.OrderEnded e) {
+        return said(e.isHere() ? "The ordered part is here" : "The order was given up", "order " + e.order());
+    }
+
+    private static TapeText said(String title, String detail) {
+        return TapeText.words(title, detail, "", List.of());
     }
 
     private static TapeText proof(Entry.ProofKept e) {

@@ -19,12 +19,8 @@ final class PowerSeen {
 
     /** @param parts those in question so far, by id */
     static boolean by(Entry entry, Map<String, PartState> parts) {
-        if (entry instanceof Entry.PowerOn
-                || entry instanceof Entry.UnitStarted
-                || entry instanceof Entry.AmpsRead
-                || entry instanceof Entry.ProofRead
-                || entry instanceof Entry.ProofKept) {
-            return true;
+        if (entry.power() != Entry.Power.BY_WHAT_IT_SAYS) {
+            return entry.power() == Entry.Power.ON;
         }
         if (entry instanceof Entry.SupplyRead read) {
             double from = read.point().isControl() ? CONTROL_VOLTS : Deadness.DEAD_VOLTS;

@@ -36,110 +36,160 @@ public record TapeText(
         @Nullable Verdict verdict,
         List<String> reckoning,
         @Nullable Mark mark) {
-    /** Words for {@code entry}. */
-    public static TapeText of(Entry entry) {
-        if (entry instanceof Entry.Measured e) {
-            return measured(e);
-        }
-        if (entry instanceof Entry.AmpsRead e) {
-            return amps(e);
-        }
-        if (entry instanceof Entry.SheaveSet e) {
-            return judged(e.judged(), e.words(), e.findings(), "");
-        }
-        if (entry instanceof Entry.Looked e) {
-            List<String> lines = e.meaning().isEmpty() ? List.of() : List.of(e.meaning());
-            return new TapeText("", "", e.words(), "", e.verdict().word(), e.verdict(), lines, Mark.PRACTICE);
-        }
-        if (entry instanceof Entry.DeadRead e) {
-            boolean dead = e.volts() < Deadness.DEAD_VOLTS;
-            String limit = "dead is under " + Figures.plain(Deadness.DEAD_VOLTS) + " V";
-            return new TapeText(
-                    Figures.fixed(e.volts(), 2),
-                    Quantity.VOLTS.unit(),
-                    e.pair(),
-                    limit,
-                    dead ? "DEAD" : "LIVE",
-                    dead ? Verdict.GOOD : Verdict.FAILED,
-                    List.of(e.pair() + " reads " + Figures.plain(e.volts()) + " V, " + limit + "."),
-                    Mark.PRACTICE);
-        }
-        if (entry instanceof Entry.Chosen e) {
-            List<String> lines = e.criteria().stream()
-                    .map(c -> Families.titleOf(c.attribute()) + ": needs " + c.required() + ", has " + c.offered()
-                            + ", " + c.outcome().word() + ". " + c.why().text())
-                    .toList();
-            return words(
-                    "Chosen: " + e.title(),
-                    String.join(
-                            "; ",
-                            e.changes().stream()
-                                    .map(c -> c.endsWith(".") ? c.substring(0, c.length() - 1) : c)
-                                    .toList()),
-                    e.grade().word(),
-                    lines);
-        }
-        return plain(entry);
+    static TapeText of(Entry.SheaveSet e) {
+        return judged(e.judged(), e.words(), e.findings(), "");
     }
 
-    private static TapeText plain(Entry entry) {
-        return ofUnit(entry).orElseGet(() -> ofPart(entry));
+    static TapeText of(Entry.Looked e) {
+        List<String> lines = e.meaning().isEmpty() ? List.of() : List.of(e.meaning());
+        return new TapeText("", "", e.words(), "", e.verdict().word(), e.verdict(), lines, Mark.PRACTICE);
     }
 
-    /** Entries of the unit as a whole. */
-    private static Optional<TapeText> ofUnit(Entry entry) {
-        if (entry instanceof Entry.SupplyRead e) {
-            String subject = e.point().isControl()
-                    ? e.point().title()
-                    : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
-            return Optional.of(judged(e.judged(), subject, e.findings(), e.meter()));
-        }
-        if (entry instanceof Entry.WindingsRead e) {
-            return Optional.of(windings(e));
-        }
-        if (entry instanceof Entry.MeterProved e) {
-            return Optional.of(new TapeText(
-                    Figures.fixed(e.volts(), 2),
-                    Quantity.VOLTS.unit(),
-                    "meter proved",
-                    "on a live source",
-                    "",
-                    null,
-                    List.of(),
-                    Mark.PRACTICE));
-        }
-        if (entry instanceof Entry.Answered e) {
-            Question question = Question.named(e.question()).orElseThrow();
-            String answer =
-                    question.answer(e.answer()).map(Question.Answer::words).orElse("not known");
-            return Optional.of(words(question.words() + ": " + answer, "", "", List.of()));
-        }
-        if (entry instanceof Entry.PlateRead e) {
-            String which = e.which() == Plates.Which.OUTDOOR ? "Plate" : "Indoor plate";
-            return Optional.of(words(which + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of()));
-        }
-        if (entry instanceof Entry.SafeTicked e) {
-            return Optional.of(words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of()));
-        }
-        if (entry instanceof Entry.Overridden e && e.part() == null) {
-            return Optional.of(overridden(e));
-        }
-        if (entry instanceof Entry.PlaceWires e) {
-            return Optional.of(wires(e.place(), e.wires()));
-        }
-        if (entry instanceof Entry.PlacePhoto e) {
-            return Optional.of(words("Photo attached", e.place(), "", List.of()));
-        }
-        return entry instanceof Entry.PowerOn
-                ? Optional.of(words("Power back on", "read dead again before hands go in", "", List.of()))
-                : LeaveText.of(entry);
+    static TapeText of(Entry.DeadRead e) {
+        boolean dead = e.volts() < Deadness.DEAD_VOLTS;
+        String limit = "dead is under " + Figures.plain(Deadness.DEAD_VOLTS) + " V";
+        return new TapeText(
+                Figures.fixed(e.volts(), 2),
+                Quantity.VOLTS.unit(),
+                e.pair(),
+                limit,
+                dead ? "DEAD" : "LIVE",
+                dead ? Verdict.GOOD : Verdict.FAILED,
+                List.of(e.pair() + " reads " + Figures.plain(e.volts()) + " V, " + limit + "."),
+                Mark.PRACTICE);
     }
 
-    private static TapeText overridden(Entry.Overridden e) {
+    static TapeText of(Entry.Chosen e) {
+        List<String> lines = e.criteria().stream()
+                .map(c -> Families.titleOf(c.attribute()) + ": needs " + c.required() + ", has " + c.offered() + ", "
+                        + c.outcome().word() + ". " + c.why().text())
+                .toList();
+        return words(
+                "Chosen: " + e.title(),
+                String.join(
+                        "; ",
+                        e.changes().stream()
+                                .map(c -> c.endsWith(".") ? c.substring(0, c.length() - 1) : c)
+                                .toList()),
+                e.grade().word(),
+                lines);
+    }
+
+    static TapeText of(Entry.SupplyRead e) {
+        String subject = e.point().isControl()
+                ? e.point().title()
+                : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
+        return judged(e.judged(), subject, e.findings(), e.meter());
+    }
+
+    static TapeText of(Entry.MeterProved e) {
+        return new TapeText(
+                Figures.fixed(e.volts(), 2),
+                Quantity.VOLTS.unit(),
+                "meter proved",
+                "on a live source",
+                "",
+                null,
+                List.of(),
+                Mark.PRACTICE);
+    }
+
+    static TapeText of(Entry.Answered e) {
+        Question question = Question.named(e.question()).orElseThrow();
+        String answer = question.answer(e.answer()).map(Question.Answer::words).orElse("not known");
+        return words(question.words() + ": " + answer, "", "", List.of());
+    }
+
+    static TapeText of(Entry.PlateRead e) {
+        String which = e.which() == Plates.Which.OUTDOOR ? "Plate" : "Indoor plate";
+        return words(which + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of());
+    }
+
+    static TapeText of(Entry.SafeTicked e) {
+        return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
+    }
+
+    static TapeText of(Entry.PlaceWires e) {
+        return wires(e.place(), e.wires());
+    }
+
+    static TapeText of(Entry.PlacePhoto e) {
+        return words("Photo attached", e.place(), "", List.of());
+    }
+
+    static TapeText of(Entry.LabelRead e) {
+        return words("Label: " + e.text(), "", "", List.of());
+    }
+
+    static TapeText of(Entry.PartAdded e) {
+        return words(e.title() + " in question", e.place(), "", List.of());
+    }
+
+    static TapeText of(Entry.PutBack e) {
+        return words("Put back: " + e.title(), "", "", List.of());
+    }
+
+    static TapeText of(Entry.WiresFound e) {
+        return wires("", e.wires());
+    }
+
+    static TapeText of(Entry.LeadsPrinted e) {
+        String leads = String.join(
+                "; ", e.leads().stream().map(w -> w.terminal() + " " + w.text()).toList());
+        return words("Leads of the new part, by its label", joined(leads, e.connection()), "", List.of());
+    }
+
+    static TapeText of(Entry.Ticked e) {
+        return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
+    }
+
+    static TapeText of(Entry.PartClosed e) {
+        String how = switch (e.outcome()) {
+            case REPLACED -> "Replaced";
+            case FIXED_WITHOUT_PART -> "Fixed without a part";
+            case NOT_NEEDED -> "Not needed";
+        };
+        String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
+        return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
+    }
+
+    static TapeText of(Entry.Struck e) {
+        return words("Struck line " + e.line(), e.reason(), "", List.of());
+    }
+
+    static TapeText of(Entry.Noted e) {
+        return words(e.text(), "", "", List.of());
+    }
+
+    static TapeText of(Entry.CallEnded e) {
+        return words(e.end() == Entry.End.CLOSED ? "Call closed" : "Call cancelled", e.note(), "", List.of());
+    }
+
+    static TapeText of(Entry.SheetOpened e) {
+        return words("Hook-up sheet opened", "", "", List.of());
+    }
+
+    static TapeText of(Entry.PhotoAdded e) {
+        return words("Photo attached", "", "", List.of());
+    }
+
+    static TapeText of(Entry.PowerOn e) {
+        return words("Power back on", "read dead again before hands go in", "", List.of());
+    }
+
+    static TapeText of(Entry.PartReopened e) {
+        return words("Part reopened", "", "", List.of());
+    }
+
+    static TapeText of(Entry.CallReopened e) {
+        return words("Call reopened", "", "", List.of());
+    }
+
+    static TapeText of(Entry.Overridden e) {
         return words("Went on past a STOP: " + Letters.inSentence(e.demand().words()), e.reason(), "", List.of());
     }
 
-    private static TapeText windings(Entry.WindingsRead e) {
+    static TapeText of(Entry.WindingsRead e) {
         Verdict overall = Optional.ofNullable(
                         Judgement.of(e.verdicts(), e.findings()).overall())
                 .orElse(Verdict.NOT_JUDGED);
@@ -179,59 +229,7 @@ public record TapeText(
                 wires.stream().map(w -> w.terminal() + ": " + w.text()).toList());
     }
 
-    private static TapeText ofPart(Entry entry) {
-        if (entry instanceof Entry.LabelRead e) {
-            return words("Label: " + e.text(), "", "", List.of());
-        }
-        if (entry instanceof Entry.Overridden e) {
-            return overridden(e);
-        }
-        if (entry instanceof Entry.PartAdded e) {
-            return words(e.title() + " in question", e.place(), "", List.of());
-        }
-        if (entry instanceof Entry.PutBack e) {
-            return words("Put back: " + e.title(), "", "", List.of());
-        }
-        if (entry instanceof Entry.WiresFound e) {
-            return wires("", e.wires());
-        }
-        if (entry instanceof Entry.LeadsPrinted e) {
-            String leads = String.join(
-                    "; ",
-                    e.leads().stream().map(w -> w.terminal() + " " + w.text()).toList());
-            return words("Leads of the new part, by its label", joined(leads, e.connection()), "", List.of());
-        }
-        if (entry instanceof Entry.Ticked e) {
-            return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
-        }
-        if (entry instanceof Entry.PartClosed e) {
-            String how = switch (e.outcome()) {
-                case REPLACED -> "Replaced";
-                case FIXED_WITHOUT_PART -> "Fixed without a part";
-                case NOT_NEEDED -> "Not needed";
-            };
-            String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
-            return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
-        }
-        if (entry instanceof Entry.Struck e) {
-            return words("Struck line " + e.line(), e.reason(), "", List.of());
-        }
-        if (entry instanceof Entry.Noted e) {
-            return words(e.text(), "", "", List.of());
-        }
-        if (entry instanceof Entry.CallEnded e) {
-            return words(e.end() == Entry.End.CLOSED ? "Call closed" : "Call cancelled", e.note(), "", List.of());
-        }
-        if (entry instanceof Entry.SheetOpened) {
-            return words("Hook-up sheet opened", "", "", List.of());
-        }
-        if (entry instanceof Entry.PhotoAdded) {
-            return words("Photo attached", "", "", List.of());
-        }
-        return words(entry instanceof Entry.PartReopened ? "Part reopened" : "Call reopened", "", "", List.of());
-    }
-
-    private static TapeText amps(Entry.AmpsRead e) {
+    static TapeText of(Entry.AmpsRead e) {
         String at = e.at() == null ? e.judged().subject() : e.at();
         String subject = e.speed() == null || e.speed().isEmpty() ? at : at + ", " + e.speed();
         TapeText amps = judged(e.judged(), subject, e.findings(), e.meter() == null ? "" : e.meter());
@@ -258,7 +256,7 @@ public record TapeText(
                 amps.mark());
     }
 
-    private static TapeText measured(Entry.Measured e) {
+    static TapeText of(Entry.Measured e) {
         String of = e.piece() == null ? "" : "new " + e.shortRating() + ", ";
         String how = e.method() == Entry.Method.UNDER_LOAD ? " under load" : "";
         return judged(e.judged(), of + subject(e.judged()) + how, e.findings(), e.meter());

@@ -193,7 +193,7 @@ public final class UnitHistory {
                                     part.added().title(),
                                     ProofList.asFound(part),
                                     closed.asLeft(),
-                                    TapeText.of(closed).title()));
+                                    closed.told().title()));
                 }
             }
         }

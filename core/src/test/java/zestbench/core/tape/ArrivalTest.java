@@ -141,7 +141,7 @@ class ArrivalTest {
                 .containsEntry(Fact.WINDING_OPEN, false)
                 .containsEntry(Fact.SHELL_HOT, false)
                 .containsEntry(Fact.GROUNDED, false);
-        TapeText text = TapeText.of(tape.get(1).entry());
+        TapeText text = tape.get(1).entry().told();
         assertThat(text.title()).isEqualTo("Windings, compressor: C is 1, R is 2, S is 3");
         assertThat(text.word()).isEqualTo("FAILED");
         assertThat(text.reckoning()).anyMatch(l -> l.contains("No more fuses"));
@@ -279,9 +279,8 @@ class ArrivalTest {
         add(new Entry.SafeTicked(SafePeriod.LOCKED, "Disconnect pulled and locked", false));
         add(new Entry.PowerOn());
         volts(SupplyPoint.LINE, "L1-L2", 241);
-        assertThat(tape)
-                .allSatisfy(l -> assertThat(TapeText.of(l.entry()).title()).isNotBlank());
-        assertThat(TapeText.of(tape.get(3).entry()).title()).isEqualTo("Ice on the lines: not known");
+        assertThat(tape).allSatisfy(l -> assertThat(l.entry().told().title()).isNotBlank());
+        assertThat(tape.get(3).entry().told().title()).isEqualTo("Ice on the lines: not known");
     }
 
     @Test

@@ -152,7 +152,8 @@ class LeavingOnTapeTest {
         assertThat(history().openWriteUps()).extracting(w -> w.writeUp().id()).containsExactly("b", "c", "a");
         add(1, DAY, new Entry.WriteUpEnded("b", "Belt frayed", "new belt"));
         assertThat(history().openWriteUps()).extracting(w -> w.writeUp().id()).containsExactly("c", "a");
-        assertThat(TapeText.of(new Entry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW))
+        assertThat(new Entry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW)
+                        .told()
                         .title())
                 .isEqualTo("Write-up, blower: Belt frayed");
     }

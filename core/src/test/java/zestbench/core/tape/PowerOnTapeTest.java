@@ -199,10 +199,10 @@ class PowerOnTapeTest {
         NextThing next = NextThing.of(state());
         assertThat(next.text()).isEqualTo("Power off: test capacitor and start device");
         assertThat(next.callStep()).isEqualTo(CallStep.SAFE);
-        assertThat(TapeText.of(last()).toString()).contains("Compressor", "60.00");
+        assertThat(last().told().toString()).contains("Compressor", "60.00");
         add(new Entry.Overridden(null, Demand.START_PARTS, "new capacitor is on the way"));
         assertThat(NextThing.of(state()).part()).as("the part is next again").isEqualTo("p");
-        assertThat(TapeText.of(last()).toString()).contains("new capacitor is on the way");
+        assertThat(last().told().toString()).contains("new capacitor is on the way");
     }
 
     @Test
@@ -270,7 +270,7 @@ class PowerOnTapeTest {
                 null,
                 null,
                 null));
-        assertThat(TapeText.of(last()).toString()).contains("25");
+        assertThat(last().told().toString()).contains("25");
         assertThat(ampsVerdict()).isEqualTo(Verdict.NOT_JUDGED);
         add(new Entry.PlateRead(
                 Plates.Which.OUTDOOR,

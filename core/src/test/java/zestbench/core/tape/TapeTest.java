@@ -152,7 +152,7 @@ class TapeTest {
         add(new Entry.CallEnded(Entry.End.CANCELLED, ""));
         add(new Entry.CallReopened());
         assertThat(tape).allSatisfy(line -> {
-            TapeText text = TapeText.of(line.entry());
+            TapeText text = line.entry().told();
             assertThat(text.title()).isNotBlank();
             assertThat(text.figure().isEmpty()).isEqualTo(text.verdict() == null);
         });

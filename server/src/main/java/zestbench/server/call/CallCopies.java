@@ -19,7 +19,6 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
-import zestbench.core.tape.TapeText;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
@@ -107,7 +106,7 @@ public class CallCopies {
                     "lines are numbered without a gap, here " + (lines.size() + 1));
             Entry entry = tapes.entry(at, line);
             try {
-                TapeText.of(entry);
+                entry.told();
             } catch (RuntimeException broken) {
                 throw InputProblem.of(
                         at + ".entry", null, "this says nothing that can be told: " + broken.getMessage());

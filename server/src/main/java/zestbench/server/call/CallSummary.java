@@ -41,7 +41,7 @@ final class CallSummary {
                     .append('\n');
         }
         for (Line line : call.tape()) {
-            TapeText text = TapeText.of(line.entry());
+            TapeText text = line.entry().told();
             String struck = call.state().isStruck(line.number()) ? " [struck]" : "";
             out.append(TIME.format(Instant.ofEpochMilli(line.atMillis())))
                     .append("  ")

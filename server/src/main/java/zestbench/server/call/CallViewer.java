@@ -23,7 +23,6 @@ import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
-import zestbench.core.tape.TapeText;
 import zestbench.server.call.ArrivalViews.SafeStepView;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.CheckView;
@@ -104,9 +103,9 @@ class CallViewer {
                     line.atMillis(),
                     line.who(),
                     line.entry().part(),
-                    TapeText.of(line.entry()),
+                    line.entry().told(),
                     struck,
-                    !struck && CallState.isStrikable(line.entry())));
+                    !struck && line.entry().canBeStruck()));
         }
         return out;
     }

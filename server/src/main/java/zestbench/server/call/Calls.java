@@ -219,7 +219,7 @@ public class Calls {
             throw new Conflict("Line " + number + " is struck already.");
         }
         InputProblem.require(
-                CallState.isStrikable(line.entry()), "line", number, "only readings, labels and notes can be struck");
+                line.entry().canBeStruck(), "line", number, "only readings, labels and notes can be struck");
         add(callId, who, new Entry.Struck(number, reason));
     }
 }

@@ -20,7 +20,6 @@ import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
-import zestbench.core.tape.TapeText;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CheckView;
 import zestbench.server.call.CallViews.FindingView;
@@ -83,7 +82,7 @@ class LeaveViewer {
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
                 best(history.benchmarkBefore(call.id()), readings, answer),
-                kept == null ? "" : TapeText.of(kept.entry()).detail(),
+                kept == null ? "" : kept.entry().told().detail(),
                 Benchmark.standing(readings, answer, isSettled));
     }
 

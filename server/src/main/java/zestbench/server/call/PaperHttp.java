@@ -241,13 +241,13 @@ class PaperHttp {
                 "asLeft",
                 closed == null ? "" : closed.asLeft(),
                 "how",
-                closed == null ? "still open" : TapeText.of(closed).title(),
+                closed == null ? "still open" : closed.told().title(),
                 "until",
                 until);
     }
 
     private static Map<String, Object> line(Calls.Open call, Line line) {
-        TapeText text = TapeText.of(line.entry());
+        TapeText text = line.entry().told();
         return Map.of(
                 "time",
                 TIME.format(Instant.ofEpochMilli(line.atMillis()).atZone(ZONE)),

@@ -3,7 +3,6 @@ package zestbench.server.call;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -34,8 +33,8 @@ class Tapes {
         List<TapeRow> findByCallIdOrderByNumber(long callId);
     }
 
-    private static final Map<String, Class<?>> KINDS = Arrays.stream(Entry.class.getPermittedSubclasses())
-            .collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
+    private static final Map<String, Class<?>> KINDS =
+            Entry.kinds().stream().collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
 
     private static final int BATCH = 200;
     /** So many lines are kept as they were read; a line takes about a kilobyte. */

@@ -9,7 +9,6 @@ import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
-import zestbench.core.tape.TapeText;
 import zestbench.server.call.CallViews.VisitPartView;
 import zestbench.server.call.CallViews.VisitView;
 import zestbench.server.unit.Units;
@@ -64,7 +63,7 @@ class Visits {
                 part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
                 part.verdict(),
                 readings,
-                closed == null ? "" : TapeText.of(closed).title(),
+                closed == null ? "" : closed.told().title(),
                 closed == null ? "" : closed.asLeft());
     }
 }
