@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -148,7 +149,7 @@ class CallSummaries extends BeforeOpening {
             List<Long> some = all.subList(from, Math.min(all.size(), from + AT_ONCE));
             transaction.executeWithoutResult(status -> {
                 some.forEach(kept::forget);
-                keepAll(some);
+                keepAll(some, this::digestOrWords);
             });
         }
         rows.update("insert into summary_form (form) values (?)", FORM);
@@ -165,8 +166,12 @@ class CallSummaries extends BeforeOpening {
             "call_word");
 
     private void keepAll(Collection<Long> all) {
+        keepAll(all, this::digest);
+    }
+
+    private void keepAll(Collection<Long> all, Function<CallRow, CallDigest> how) {
         Set<Long> units = new LinkedHashSet<>();
-        all.forEach(id -> keep(id, units));
+        all.forEach(id -> keep(id, how, units));
         if (!units.isEmpty()) {
             // what this change does to its calls is in the database before they are added up
             calls.flush();
@@ -175,14 +180,13 @@ class CallSummaries extends BeforeOpening {
     }
 
     /** @param units to which those are added whose own summary changes with it */
-    private void keep(long id, Set<Long> units) {
+    private void keep(long id, Function<CallRow, CallDigest> how, Set<Long> units) {
         CallRow row = calls.findById(id).orElse(null);
         Unit unit = row == null ? null : row.unit();
         if (row == null || unit == null) {
             return;
         }
-        Tape tape = tapes.of(id);
-        CallDigest digest = CallDigest.of(tape.lines(), tape.state(row.plates()));
+        CallDigest digest = how.apply(row);
         CallDigest before = kept.get(id, any -> NOT_KNOWN);
         if (digest.equals(before)) {
             return;
@@ -217,6 +221,22 @@ class CallSummaries extends BeforeOpening {
         }
         if (isOtherIn || isOtherSeen) {
             units.add(unit.id());
+        }
+    }
+
+    private CallDigest digest(CallRow row) {
+        Tape tape = tapes.of(row.id());
+        return CallDigest.of(tape.lines(), tape.state(row.plates()));
+    }
+
+    /** One tape that cannot be read keeps no bench from opening: its call stands in the lists and says so. */
+    private CallDigest digestOrWords(CallRow row) {
+        try {
+            return digest(row);
+        } catch (RuntimeException broken) {
+            System.out.println("The tape of call " + row.id() + " cannot be read: " + broken.getMessage());
+            return new CallDigest(
+                    "Its tape cannot be read", List.of(), List.of(), List.of(), List.of(), Set.of(), 0, 0, "", "");
         }
     }
 

@@ -170,6 +170,27 @@ class SummariesTest {
     }
 
     @Test
+    void oneTapeThatCannotBeReadKeepsNoBenchFromOpening(@TempDir Path data) {
+        String[] settings = {"--zest.data=" + data};
+        long broken;
+        int calls;
+        try (RunningBench bench = RunningBench.start(settings)) {
+            JsonNode all = bench.get("/api/calls").json().at("/calls");
+            broken = all.get(0).at("/id").asLong();
+            calls = all.size();
+            bench.bean(JdbcTemplate.class)
+                    .update("update tape_line set entry = '{\"nonsense\":1' where call_id = ? and number = 1", broken);
+            bench.bean(JdbcTemplate.class).update("delete from summary_form");
+        }
+        try (RunningBench bench = RunningBench.start(settings)) {
+            JsonNode all = bench.get("/api/calls").json().at("/calls");
+            assertThat(all).hasSize(calls);
+            assertThat(all.get(0).at("/id").asLong()).isEqualTo(broken);
+            assertThat(all.get(0).at("/next").asString()).isEqualTo("Its tape cannot be read");
+        }
+    }
+
+    @Test
     void listsComeInPagesAndAreSearchedByWords() {
         try (RunningBench bench = RunningBench.start()) {
             Calls calls = bench.bean(Calls.class);
