@@ -293,5 +293,17 @@ h2 {
     gap: 2px;
     padding: 8px 0;
   }
+  .past {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+  .past > * {
+    grid-column: 1 / -1;
+  }
+  .past > .time {
+    grid-column: 1;
+  }
+  .past > :last-child {
+    grid-area: 1 / 2;
+  }
 }
 </style>

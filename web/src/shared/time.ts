@@ -15,5 +15,11 @@ export function whenOf(millis: number): string {
     : `${SHORT_DAY.format(millis)} ${then.getFullYear()}`
 }
 
+/** The same within a sentence. */
+export function whenInWords(millis: number): string {
+  const isToday = new Date(millis).toDateString() === new Date().toDateString()
+  return isToday ? `today, ${TIME.format(millis)}` : whenOf(millis)
+}
+
 /** A day as it stands in the record (2026-11-24), in words. */
 export const dateWords = (day: string) => SHORT_DAY.format(new Date(`${day}T12:00:00`))

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { UnitView } from '@/api/types'
-import { whenOf } from '@/shared/time'
+import { whenInWords } from '@/shared/time'
 
 /** A unit in two lines: where it is, what it is; a third says who was there last and what was left open. */
 const props = defineProps<{ unit: UnitView }>()
@@ -10,8 +10,7 @@ const visits = computed(() => {
   if (!v) return ''
   const who = v.lastWho ? `, ${v.lastWho}` : ''
   const seen = v.writeUps === 0 ? '' : ` · ${v.writeUps} seen and not done`
-  const when = whenOf(v.lastAtMillis)
-  return `last visit ${when.includes(':') ? `today, ${when}` : when}${who}${seen}`
+  return `last visit ${whenInWords(v.lastAtMillis)}${who}${seen}`
 })
 </script>
 

@@ -92,18 +92,17 @@ public final class Growth {
     }
 
     private void copy(String table, String columns, long firstCall) {
-        String of = List.of(columns.split(", ")).stream().map(c -> "t." + c).collect(Collectors.joining(", "));
-        rows.update(
-                "insert into " + table + " (call_id, " + columns + ") select c.id, " + of + " from " + table
-                        + " t, service_call c where t.call_id = ? and c.id >= ?",
-                call,
-                firstCall);
+        copy(table, "call_id", "c.id", columns, firstCall);
     }
 
     private void ofUnit(String table, String columns, long firstCall) {
+        copy(table, "call_id, unit_id", "c.id, c.unit_id", columns, firstCall);
+    }
+
+    private void copy(String table, String keys, String values, String columns, long firstCall) {
         String of = List.of(columns.split(", ")).stream().map(c -> "t." + c).collect(Collectors.joining(", "));
         rows.update(
-                "insert into " + table + " (call_id, unit_id, " + columns + ") select c.id, c.unit_id, " + of + " from "
+                "insert into " + table + " (" + keys + ", " + columns + ") select " + values + ", " + of + " from "
                         + table + " t, service_call c where t.call_id = ? and c.id >= ?",
                 call,
                 firstCall);
