@@ -96,6 +96,11 @@ public final class RunningAmps {
         public Rated(@Nullable Double ratedLoad, @Nullable Double fullLoad, @Nullable Double lockedRotor) {
             this(ratedLoad, fullLoad, lockedRotor, List.of());
         }
+
+        /** What limits the running amps there: RLA of a compressor, FLA of a fan or blower; null where it is not known. */
+        public @Nullable Double limit(Place place) {
+            return place == Place.COMPRESSOR ? ratedLoad : fullLoad;
+        }
     }
 
     private RunningAmps() {}
@@ -106,7 +111,7 @@ public final class RunningAmps {
         List<Judged> verdicts = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         for (Taken taken : readings) {
-            Double limit = taken.place() == Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
+            Double limit = rated.limit(taken.place());
             running(taken, limit, rated.lockedRotor(), meter, verdicts, findings);
             if (taken.inrush() != null) {
                 inrush(taken, rated, meter, verdicts, findings);

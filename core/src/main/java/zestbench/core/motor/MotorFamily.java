@@ -96,6 +96,24 @@ public final class MotorFamily {
         return rating(spec).flatMap(r -> r.ratedAmps(lineVolts, speed));
     }
 
+    /** Volts of the connection that serves {@code lineVolts}, or the only one; empty where it is not known which. */
+    public static List<Double> connectionVolts(Spec spec, Optional<Double> lineVolts) {
+        List<List<Double>> all = rating(spec).map(MotorRating::volts).orElse(List.of());
+        return all.size() == 1
+                ? all.get(0)
+                : all.stream()
+                        .filter(named -> lineVolts
+                                .filter(line -> MotorPair.serves(named, line))
+                                .isPresent())
+                        .findFirst()
+                        .orElse(List.of());
+    }
+
+    /** What its label allows above full load; 1 where it says nothing. */
+    public static double serviceFactor(Spec spec) {
+        return rating(spec).map(MotorRating::serviceFactor).orElse(1.0);
+    }
+
     /** Names of its speed taps, fastest first; one empty name for a single speed. */
     public static List<String> taps(Spec spec) {
         List<String> taps = rating(spec).map(MotorTerminals::taps).orElse(List.of());

@@ -15,6 +15,9 @@ public record Deadness(List<Pair> pairs, boolean live) {
     /** Under this a pair counts as dead. [practice] */
     public static final double DEAD_VOLTS = 5;
 
+    /** More than this no pair of these units reads, V. [practice] */
+    public static final double MOST_VOLTS = 1_000;
+
     /** A charge can come back by itself: a capacitor's pairs are read once more after this. [physics] */
     private static final long READ_AGAIN_MILLIS = 60_000;
 

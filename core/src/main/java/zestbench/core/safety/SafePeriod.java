@@ -26,8 +26,6 @@ public final class SafePeriod {
     /** A source on which a meter proves itself reads at least this. [practice] */
     public static final double LEAST_PROVING_VOLTS = 12;
 
-    private static final double MOST_VOLTS = 1_000;
-
     private final Map<String, Boolean> ticked = new LinkedHashMap<>();
     private final Deadness.Watch watch = new Deadness.Watch();
     private long provedFirst;
@@ -46,7 +44,7 @@ public final class SafePeriod {
     /** The volts of a proving source; throws where they cannot prove a meter. */
     public static double proving(double volts) {
         InputProblem.require(
-                volts >= LEAST_PROVING_VOLTS && volts <= MOST_VOLTS,
+                volts >= LEAST_PROVING_VOLTS && volts <= Deadness.MOST_VOLTS,
                 "volts",
                 volts,
                 "a meter is proved on a source known to be live: give 12 to 1,000 V");

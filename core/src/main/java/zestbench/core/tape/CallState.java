@@ -44,6 +44,8 @@ import zestbench.core.wiring.Wire;
 
 /** Where a call stands: a fold over its tape. */
 public final class CallState {
+    private final List<Line> tape;
+    private final Plates onRecord;
     private final Map<String, PartState> parts = new LinkedHashMap<>();
     private final Set<Long> struck;
     private final SafePeriod safe = new SafePeriod();
@@ -65,9 +67,11 @@ public final class CallState {
         private static final PlaceFound NOTHING = new PlaceFound(List.of(), List.of());
     }
 
-    private CallState(Set<Long> struck, Plates plates) {
+    private CallState(List<Line> tape, Set<Long> struck, Plates onRecord) {
+        this.tape = List.copyOf(tape);
         this.struck = struck;
-        this.plates = plates;
+        this.onRecord = onRecord;
+        this.plates = onRecord;
     }
 
     /**
@@ -82,7 +86,7 @@ public final class CallState {
                 struck.add(strike.line());
             }
         }
-        CallState state = new CallState(struck, onRecord);
+        CallState state = new CallState(tape, struck, onRecord);
         for (Line line : tape) {
             if (!struck.contains(line.number())) {
                 state.take(line);
@@ -179,6 +183,16 @@ public final class CallState {
         } else if (PowerSeen.by(entry, parts)) {
             safe.alive();
         }
+    }
+
+    /** Its lines, in the order they were added. */
+    public List<Line> tape() {
+        return tape;
+    }
+
+    /** The unit's plates as its record has them. */
+    public Plates onRecord() {
+        return onRecord;
     }
 
     public boolean isStruck(long number) {

@@ -32,7 +32,7 @@ final class Rejudged {
         if (labelAmps != null) {
             rated = new RunningAmps.Rated(labelAmps, labelAmps, rated.lockedRotor(), rated.volts());
         }
-        Double limit = read.place() == RunningAmps.Place.COMPRESSOR ? rated.ratedLoad() : rated.fullLoad();
+        Double limit = rated.limit(read.place());
         if (limit == null) {
             return line;
         }

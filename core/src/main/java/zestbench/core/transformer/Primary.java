@@ -38,6 +38,14 @@ public record Primary(List<Lead> leads) {
 
     private static final double NEAR = 0.10;
 
+    /** What control circuits of these units are made for, V. [practice] */
+    private static final double USUAL_SECONDARY = 24;
+
+    /** What a transformer's label gives its secondary, the usual where it is silent. */
+    public static double secondaryVolts(Spec spec) {
+        return spec.number("secondaryVolts").orElse(USUAL_SECONDARY);
+    }
+
     public static Primary of(Spec spec) {
         List<Lead> out = new ArrayList<>();
         for (Spec row : spec.rows("leads")) {

@@ -15,19 +15,16 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.ArrivalBench;
+import zestbench.core.bench.ArrivalViews.PlatePreview;
+import zestbench.core.call.OnArrival;
 import zestbench.core.family.Spec;
-import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Plates;
-import zestbench.core.plate.Serial;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.value.Value;
-import zestbench.core.wiring.Wire;
-import zestbench.server.call.ArrivalViews.PlatePreview;
 import zestbench.server.call.CallViews.CallView;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.call.PartHttp.Preview;
-import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.call.CallViews.Preview;
+import zestbench.server.call.WiringHttp.Wires;
 import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 import zestbench.server.photo.Photos;
@@ -38,13 +35,13 @@ import zestbench.server.photo.Picture;
 @RequestMapping("/api/calls/{id}")
 class ArrivalHttp {
     private final Calls calls;
-    private final Arrival arrival;
+    private final CallSurroundings surroundings;
     private final Photos photos;
     private final CallTeller teller;
 
-    ArrivalHttp(Calls calls, Arrival arrival, Photos photos, CallTeller teller) {
+    ArrivalHttp(Calls calls, CallSurroundings surroundings, Photos photos, CallTeller teller) {
         this.calls = calls;
-        this.arrival = arrival;
+        this.surroundings = surroundings;
         this.photos = photos;
         this.teller = teller;
     }
@@ -65,11 +62,11 @@ class ArrivalHttp {
 
             Value.@Nullable Fields fields,
             @Nullable @Size(max = 40) List<@Nullable String> cleared) {
-        Arrival.PlateHand hand() {
+        OnArrival.ReadPlate command() {
             List<String> names = cleared == null
                     ? List.of()
                     : cleared.stream().filter(Objects::nonNull).toList();
-            return new Arrival.PlateHand(fields == null ? Spec.EMPTY.values() : fields, names);
+            return new OnArrival.ReadPlate(which, text, fields == null ? Spec.EMPTY.values() : fields, names);
         }
     }
 
@@ -79,7 +76,11 @@ class ArrivalHttp {
             @Nullable @Size(max = 20) String pair,
 
             @NotNull(message = "give the volts that were read")
-            Double volts) {}
+            Double volts) {
+        OnArrival.ReadSupply command() {
+            return new OnArrival.ReadSupply(point, pair, volts);
+        }
+    }
 
     record ProvingVolts(
             @NotNull(message = "give the volts that were read")
@@ -93,65 +94,61 @@ class ArrivalHttp {
 
     @PostMapping("/answers")
     CallView answer(@PathVariable long id, @Valid @RequestBody AnswerGiven given, Sender sender) {
-        return teller.after(id, () -> arrival.answer(id, sender.who(), given.question(), given.answer()));
+        return teller.after(id, sender, new OnArrival.Answer(given.question(), given.answer()));
     }
 
     /** How a plate's figures go together, without keeping it. */
     @ChangesNothing
     @PostMapping("/plate/preview")
     PlatePreview preview(@PathVariable long id, @Valid @RequestBody PlateGiven given) {
-        Spec plate = arrival.plate(id, given.which(), given.text(), given.hand());
-        return new PlatePreview(Serial.masked(plate), ArrivalViewer.checks(plate), ArrivalViewer.sizes(plate));
+        Calls.Open call = calls.open(id);
+        return ArrivalBench.preview(
+                given.command().plate(call.state(), call.state().onRecord()));
     }
 
     @PostMapping("/plate")
     CallView plate(@PathVariable long id, @Valid @RequestBody PlateGiven given, Sender sender) {
-        return teller.after(id, () -> arrival.readPlate(id, sender.who(), given.which(), given.text(), given.hand()));
+        return teller.after(id, sender, given.command());
     }
 
     @ChangesNothing
     @PostMapping("/supply/preview")
     Preview supplyPreview(@PathVariable long id, @Valid @RequestBody SupplyGiven given) {
-        Judgement judgement = arrival.judge(id, given.point(), given.pair(), given.volts());
-        return new Preview(
-                judgement.verdicts().stream()
-                        .map(v -> JudgedView.of(0, v, List.of()))
-                        .toList(),
-                judgement.findings().stream().map(FindingView::of).toList());
+        Calls.Open call = calls.working(id);
+        OnArrival.ReadSupply reading = given.command();
+        return Preview.of(reading.judge(call.state(), surroundings.of(call, reading)));
     }
 
     @PostMapping("/supply")
     CallView supply(@PathVariable long id, @Valid @RequestBody SupplyGiven given, Sender sender) {
-        return teller.after(id, () -> arrival.measure(id, sender.who(), given.point(), given.pair(), given.volts()));
+        return teller.after(id, sender, given.command());
     }
 
     @PostMapping("/proved")
     CallView proved(@PathVariable long id, @Valid @RequestBody ProvingVolts given, Sender sender) {
-        return teller.after(id, () -> arrival.prove(id, sender.who(), given.volts()));
+        return teller.after(id, sender, new OnArrival.ProveMeter(given.volts()));
     }
 
     @PostMapping("/safe")
     CallView safe(@PathVariable long id, @Valid @RequestBody SafeTick given, Sender sender) {
-        return teller.after(id, () -> arrival.tick(id, sender.who(), given.key(), given.on()));
+        return teller.after(id, sender, new OnArrival.TickSafe(given.key(), given.on()));
     }
 
     @PostMapping("/power-on")
     CallView powerOn(@PathVariable long id, Sender sender) {
-        return teller.after(id, () -> arrival.powerOn(id, sender.who()));
+        return teller.after(id, sender, new OnArrival.PutPowerOn());
     }
 
     @PutMapping("/places/{place}/wires")
     CallView wires(@PathVariable long id, @PathVariable long place, @Valid @RequestBody Wires given, Sender sender) {
-        List<Wire> wires = WiringHttp.wires(given, List.of());
-        return teller.after(id, () -> arrival.wires(id, sender.who(), place, wires));
+        return teller.after(id, sender, new OnArrival.NamePlaceWires(place, given.on(List.of())));
     }
 
     @PostMapping(value = "/places/{place}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CallView photo(
             @PathVariable long id, @PathVariable long place, @RequestParam("photo") Picture photo, Sender sender) {
-        return teller.after(id, () -> {
-            arrival.placeOf(calls.working(id), place);
-            arrival.photo(id, sender.who(), place, photos.keep(photo));
-        });
+        // a place that is not there keeps no photo
+        surroundings.requirePlace(calls.working(id), place);
+        return teller.after(id, sender, new OnArrival.KeepPlacePhoto(place, photos.keep(photo)));
     }
 }

@@ -19,6 +19,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
+import zestbench.core.call.CallStatus;
 import zestbench.core.tape.CallDigest;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Step;
@@ -75,13 +76,13 @@ class CallBoard {
 
     /** Calls that are open, the latest first. */
     List<CallCard> open() {
-        return cards(rows.query(LATEST_OF_STATUS, this::row, CallRow.Status.OPEN.name(), MOST_OPEN));
+        return cards(rows.query(LATEST_OF_STATUS, this::row, CallStatus.OPEN.name(), MOST_OPEN));
     }
 
     /** Calls that are over, the latest first; one more than a page where there are more. */
     List<CallCard> over(int page) {
         List<Row> all = new ArrayList<>();
-        for (CallRow.Status status : List.of(CallRow.Status.CLOSED, CallRow.Status.CANCELLED)) {
+        for (CallStatus status : List.of(CallStatus.CLOSED, CallStatus.CANCELLED)) {
             all.addAll(rows.query(LATEST_OF_STATUS, this::row, status.name(), (page + 1) * PAGE + 1));
         }
         all.sort(Comparator.comparing(Row::openedAt).thenComparing(Row::id).reversed());
@@ -124,9 +125,9 @@ class CallBoard {
         for (Row row : all) {
             Unit unit = byId.get(row.unit());
             if (unit != null) {
-                String next = row.status().equals(CallRow.Status.OPEN.name())
+                String next = row.status().equals(CallStatus.OPEN.name())
                         ? row.next()
-                        : row.status().equals(CallRow.Status.CLOSED.name()) ? "Closed" : "Cancelled";
+                        : row.status().equals(CallStatus.CLOSED.name()) ? "Closed" : "Cancelled";
                 out.add(new CallCard(
                         row.id(),
                         unit.site(),

@@ -14,6 +14,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
+import zestbench.core.call.CallStatus;
 import zestbench.core.plate.Plates;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
@@ -138,7 +139,7 @@ public class CallCopies {
         Unit unit = units.byUid(call.unit())
                 .orElseThrow(() -> InputProblem.of("unit", call.unit(), "that unit is neither here nor in the file"));
         CallRow row = store.findByUid(call.id()).orElseGet(() -> new CallRow(call.id()));
-        row.become(unit, call.complaint(), call.openedAt(), CallRow.Status.valueOf(call.status()));
+        row.become(unit, call.complaint(), call.openedAt(), CallStatus.valueOf(call.status()));
         long id = store.saveAndFlush(row).id();
         List<LineCopy> known = tapes.copies(id);
         boolean isLonger = call.tape().size() >= known.size()

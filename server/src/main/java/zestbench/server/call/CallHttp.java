@@ -16,8 +16,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.call.OnCall;
 import zestbench.core.judgement.Demand;
-import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallCard;
 import zestbench.server.call.CallViews.CallView;
@@ -32,17 +32,13 @@ import zestbench.server.unit.Units;
 class CallHttp {
 
     private final Calls calls;
-    private final CallViewer viewer;
     private final Units units;
     private final CallTeller teller;
-    private final Repair repair;
     private final CallBoard board;
 
-    CallHttp(Calls calls, CallViewer viewer, Units units, CallTeller teller, Repair repair, CallBoard board) {
+    CallHttp(Calls calls, Units units, CallTeller teller, CallBoard board) {
         this.board = board;
-        this.repair = repair;
         this.calls = calls;
-        this.viewer = viewer;
         this.units = units;
         this.teller = teller;
     }
@@ -138,8 +134,7 @@ class CallHttp {
 
     @GetMapping("/api/calls/{id}")
     CallView view(@PathVariable long id) {
-        Calls.Open call = calls.open(id);
-        return viewer.view(call);
+        return teller.of(id);
     }
 
     @PostMapping("/api/quick-check")
@@ -149,68 +144,40 @@ class CallHttp {
 
     @PostMapping("/api/calls/{id}/parts")
     CallView addPart(@PathVariable long id, @Valid @RequestBody NewPart given, Sender sender) {
-        return teller.after(id, () -> addPart(id, given, sender.who()));
-    }
-
-    private void addPart(long id, NewPart given, String who) {
-        Calls.Open call = calls.working(id);
-        String title = zestbench.core.Families.named(given.kind()).title();
-        if (given.placeId() != null && call.row().unit() != null) {
-            var place = call.row().unit().places().stream()
-                    .filter(p -> p.id() == given.placeId())
-                    .findFirst()
-                    .orElseThrow(() ->
-                            InputProblem.of("placeId", String.valueOf(given.placeId()), "no such place in this unit"));
-            String called = place.title().equals(place.name()) ? place.name() : title;
-            calls.addPart(id, who, given.kind(), called, place.name(), place.serves());
-        } else {
-            String place = given.place() == null ? "" : given.place().strip();
-            InputProblem.require(!place.isEmpty(), "place", place, "say where it sits, such as outdoor unit");
-            String serves = given.serves() == null ? "" : given.serves().strip();
-            calls.addPart(id, who, given.kind(), title, place, serves);
-        }
+        return teller.after(
+                id, sender, new OnCall.AddPart(given.kind(), given.placeId(), given.place(), given.serves()));
     }
 
     @PostMapping("/api/calls/{id}/dead")
     CallView dead(@PathVariable long id, @Valid @RequestBody Volts given, Sender sender) {
-        double volts = given.volts();
-        InputProblem.require(volts >= 0 && volts <= 1_000, "volts", volts, "give the volts that were read, 0 to 1,000");
-        return teller.after(id, () -> {
-            boolean asked = calls.working(id).state().deadness().pairs().stream()
-                    .anyMatch(p -> p.place().equals(given.place()) && p.name().equals(given.pair()));
-            InputProblem.require(asked, "pair", given.pair(), "that pair is not asked for on this call");
-            calls.add(id, sender.who(), new Entry.DeadRead(given.place(), given.pair(), volts));
-        });
+        return teller.after(id, sender, new OnCall.ReadDead(given.place(), given.pair(), given.volts()));
     }
 
     @PostMapping("/api/calls/{id}/lines/{number}/strike")
     CallView strike(@PathVariable long id, @PathVariable long number, @Valid @RequestBody Reason given, Sender sender) {
-        return teller.after(id, () -> calls.strike(id, sender.who(), number, given.reason()));
+        return teller.after(id, sender, new OnCall.Strike(number, given.reason()));
     }
 
     /** Goes on past a STOP that stands. */
     @PostMapping("/api/calls/{id}/override")
     CallView override(@PathVariable long id, @Valid @RequestBody GoingOn given, Sender sender) {
-        return teller.after(id, () -> repair.override(id, sender.who(), given.part(), given.demand(), given.reason()));
+        return teller.after(id, sender, new OnCall.GoPastStop(given.part(), given.demand(), given.reason()));
     }
 
     @PostMapping("/api/calls/{id}/notes")
     CallView note(@PathVariable long id, @Valid @RequestBody Note given, Sender sender) {
-        return teller.after(id, () -> {
-            calls.working(id);
-            calls.add(id, sender.who(), new Entry.Noted(given.text().strip()));
-        });
+        return teller.after(id, sender, new OnCall.Note(given.text()));
     }
 
     @PostMapping("/api/calls/{id}/end")
     CallView end(@PathVariable long id, @Valid @RequestBody Ending given, Sender sender) {
-        String note = given.note() == null ? "" : given.note().strip();
-        return teller.after(id, () -> calls.end(id, sender.who(), given.end(), note));
+        String note = given.note() == null ? "" : given.note();
+        return teller.after(id, sender, new OnCall.End(given.end(), note));
     }
 
     @PostMapping("/api/calls/{id}/reopen")
     CallView reopen(@PathVariable long id, Sender sender) {
-        return teller.after(id, () -> calls.reopen(id, sender.who()));
+        return teller.after(id, sender, new OnCall.Reopen());
     }
 
     /** The call in words, to be pasted elsewhere. */

@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.util.Objects;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.call.CallStatus;
 import zestbench.core.plate.Plates;
 import zestbench.server.unit.Unit;
 
@@ -20,14 +21,6 @@ import zestbench.server.unit.Unit;
 @Entity
 @Table(name = "service_call")
 class CallRow {
-    /** Where the visit stands. */
-    enum Status {
-        OPEN,
-        CLOSED,
-        CANCELLED,
-        QUICK_CHECK
-    }
-
     @Id
     @GeneratedValue(strategy = GenerationType.IDENTITY)
     private @Nullable Long id;
@@ -40,7 +33,7 @@ class CallRow {
     private Instant openedAt = Instant.EPOCH;
 
     @Enumerated(EnumType.STRING)
-    private Status status = Status.OPEN;
+    private CallStatus status = CallStatus.OPEN;
 
     /** Asked for by the store's query. */
     @SuppressWarnings("UnusedVariable")
@@ -60,7 +53,7 @@ class CallRow {
     }
 
     /** Takes over all that is known of it. */
-    void become(Unit itsUnit, String itsComplaint, Instant itsOpening, Status itsStatus) {
+    void become(Unit itsUnit, String itsComplaint, Instant itsOpening, CallStatus itsStatus) {
         unit = itsUnit;
         complaint = itsComplaint;
         openedAt = itsOpening;
@@ -71,7 +64,7 @@ class CallRow {
     CallRow(long technician, Instant openedAt) {
         this.technician = technician;
         this.openedAt = openedAt;
-        this.status = Status.QUICK_CHECK;
+        this.status = CallStatus.QUICK_CHECK;
     }
 
     long id() {
@@ -96,11 +89,11 @@ class CallRow {
         return openedAt;
     }
 
-    Status status() {
+    CallStatus status() {
         return status;
     }
 
-    void become(Status next) {
+    void become(CallStatus next) {
         status = next;
     }
 

@@ -1,18 +1,38 @@
 package zestbench.server.call;
 
 import org.springframework.stereotype.Component;
+import zestbench.core.bench.Before;
+import zestbench.core.bench.Bench;
+import zestbench.core.call.Command;
+import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.once.Retold;
+import zestbench.server.person.Sender;
+import zestbench.server.shop.Shop;
 
 /** Tells a call as it stands, after a change and when a change that was carried out is asked for again. */
 @Component
 class CallTeller implements Retold<CallView> {
     private final Calls calls;
-    private final CallViewer viewer;
+    private final CallChanges changes;
+    private final CallSurroundings surroundings;
+    private final Histories histories;
+    private final LastTimes lastTimes;
+    private final Shop shop;
 
-    CallTeller(Calls calls, CallViewer viewer) {
+    CallTeller(
+            Calls calls,
+            CallChanges changes,
+            CallSurroundings surroundings,
+            Histories histories,
+            LastTimes lastTimes,
+            Shop shop) {
         this.calls = calls;
-        this.viewer = viewer;
+        this.changes = changes;
+        this.surroundings = surroundings;
+        this.histories = histories;
+        this.lastTimes = lastTimes;
+        this.shop = shop;
     }
 
     @Override
@@ -32,12 +52,17 @@ class CallTeller implements Retold<CallView> {
 
     CallView of(long callId) {
         Calls.Open call = calls.open(callId);
-        return viewer.view(call);
+        UnitHistory history = histories.of(call.row(), call.tape(), call.state());
+        Bench bench = Bench.of(
+                call.state(),
+                surroundings.of(call, history.openWriteUps()),
+                new Before(callId, history.benchmarkBefore(callId).orElse(null), lastTimes.of(call)));
+        return CallView.of(call.row(), bench, shop.inForce());
     }
 
-    /** The call after a change of it. */
-    CallView after(long callId, Runnable change) {
-        change.run();
+    /** The call after {@code command} was carried out. */
+    CallView after(long callId, Sender sender, Command command) {
+        changes.make(callId, sender, command);
         return of(callId);
     }
 }

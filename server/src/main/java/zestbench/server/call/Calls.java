@@ -12,15 +12,15 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
+import zestbench.core.call.CallStatus;
+import zestbench.core.call.Decider;
 import zestbench.core.plate.Plates;
-import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.PartState;
 import zestbench.server.data.CommittedCache;
 import zestbench.server.person.TapTime;
-import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
@@ -72,7 +72,7 @@ public class Calls {
             return head.id();
         }
 
-        CallRow.Status status() {
+        CallStatus status() {
             return head.status();
         }
 
@@ -99,7 +99,7 @@ public class Calls {
     }
 
     /** What of a call every look at it needs. @param unit it is at; null for a quick check */
-    private record Head(long id, @Nullable Long unit, CallRow.Status status) {}
+    private record Head(long id, @Nullable Long unit, CallStatus status) {}
 
     private CallRow row(long id) {
         return store.findById(id).orElseThrow(() -> new NotHere("There is no call " + id + "."));
@@ -126,10 +126,7 @@ public class Calls {
     /** The call, if it still takes entries. */
     Open working(long id) {
         Open call = open(id);
-        if (call.status() == CallRow.Status.CLOSED || call.status() == CallRow.Status.CANCELLED) {
-            throw new Conflict(
-                    "This call is " + call.status().name().toLowerCase(java.util.Locale.ROOT) + ": reopen it first.");
-        }
+        Decider.requireOpen(call.status());
         return call;
     }
 
@@ -186,40 +183,14 @@ public class Calls {
 
     @Transactional
     public void end(long callId, String who, Entry.End end, String note) {
-        Open call = working(callId);
-        if (call.status() == CallRow.Status.QUICK_CHECK) {
-            throw new Conflict("A quick check is no call: there is nothing to close.");
-        }
-        call.row().become(end == Entry.End.CLOSED ? CallRow.Status.CLOSED : CallRow.Status.CANCELLED);
-        store.save(call.row());
-        events.publishEvent(new CallChanged(callId, true));
+        become(working(callId), end == Entry.End.CLOSED ? CallStatus.CLOSED : CallStatus.CANCELLED);
         add(callId, who, new Entry.CallEnded(end, note));
     }
 
-    @Transactional
-    public void reopen(long callId, String who) {
-        Open call = open(callId);
-        if (call.status() == CallRow.Status.OPEN || call.status() == CallRow.Status.QUICK_CHECK) {
-            throw new Conflict("This call is open already.");
-        }
-        call.row().become(CallRow.Status.OPEN);
+    /** From now on the call stands at {@code next}. */
+    void become(Open call, CallStatus next) {
+        call.row().become(next);
         store.save(call.row());
-        events.publishEvent(new CallChanged(callId, true));
-        add(callId, who, new Entry.CallReopened());
-    }
-
-    @Transactional
-    public void strike(long callId, String who, long number, String reason) {
-        Open call = working(callId);
-        Line line = call.tape().stream()
-                .filter(l -> l.number() == number)
-                .findFirst()
-                .orElseThrow(() -> new NotHere("There is no line " + number + " on this tape."));
-        if (call.state().isStruck(number)) {
-            throw new Conflict("Line " + number + " is struck already.");
-        }
-        InputProblem.require(
-                line.entry().canBeStruck(), "line", number, "only readings, labels and notes can be struck");
-        add(callId, who, new Entry.Struck(number, reason));
+        events.publishEvent(new CallChanged(call.id(), true));
     }
 }

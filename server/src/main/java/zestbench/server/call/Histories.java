@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
+import zestbench.core.call.CallStatus;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.UnitHistory;
@@ -28,7 +29,7 @@ class Histories {
     UnitHistory of(long unitId) {
         List<UnitHistory.Visit> visits = new ArrayList<>();
         for (CallRow row : store.findByUnit_IdOrderByOpenedAtAscIdAsc(unitId)) {
-            if (row.status() != CallRow.Status.CANCELLED) {
+            if (row.status() != CallStatus.CANCELLED) {
                 Tape tape = tapes.of(row.id());
                 visits.add(new UnitHistory.Visit(row.id(), tape.lines(), tape.state(row.plates())));
             }

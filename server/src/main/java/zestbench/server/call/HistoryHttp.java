@@ -7,14 +7,15 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.LeaveBench;
+import zestbench.core.bench.LeaveViews.BestView;
+import zestbench.core.bench.LeaveViews.WriteUpView;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
 import zestbench.core.tape.AmpTrend;
 import zestbench.core.tape.SectionTrend;
 import zestbench.core.tape.UnitHistory;
-import zestbench.server.call.LeaveViews.BestView;
-import zestbench.server.call.LeaveViews.WriteUpView;
 import zestbench.server.unit.Units;
 
 /** What all visits to a unit say together, over HTTP. */
@@ -105,7 +106,7 @@ class HistoryHttp {
     }
 
     private static BestView best(Benchmark best) {
-        return LeaveViewer.view(best, "", Benchmark.Comparison.NONE);
+        return LeaveBench.view(best, "", Benchmark.Comparison.NONE);
     }
 
     private static TrendView trend(SectionTrend section) {

@@ -14,24 +14,32 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.LeaveViews.OptionView;
+import zestbench.core.call.OnLeaving;
+import zestbench.core.call.PartMatch;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallView;
-import zestbench.server.call.LeaveViews.OptionView;
 import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
+import zestbench.server.shop.Shop;
+import zestbench.server.truck.Truck;
 
 /** The proof of the unit, write-ups and options over HTTP. */
 @RestController
 @RequestMapping("/api/calls/{id}")
 class LeaveHttp {
-    private final Leaving leaving;
+    private final Calls calls;
+    private final Truck truck;
+    private final Shop shop;
     private final CallTeller teller;
 
-    LeaveHttp(Leaving leaving, CallTeller teller) {
-        this.leaving = leaving;
+    LeaveHttp(Calls calls, Truck truck, Shop shop, CallTeller teller) {
+        this.calls = calls;
+        this.truck = truck;
+        this.shop = shop;
         this.teller = teller;
     }
 
@@ -126,32 +134,31 @@ class LeaveHttp {
 
     @PostMapping("/before-power")
     CallView tick(@PathVariable long id, @Valid @RequestBody UnitTick given, Sender sender) {
-        return teller.after(id, () -> leaving.tick(id, sender.who(), given.key(), given.on()));
+        return teller.after(id, sender, new OnLeaving.TickBeforePower(given.key(), given.on()));
     }
 
     @PostMapping("/proof/start")
     CallView start(@PathVariable long id, Sender sender) {
-        return teller.after(id, () -> leaving.start(id, sender.who()));
+        return teller.after(id, sender, new OnLeaving.StartUnit());
     }
 
     @PostMapping("/proof/readings")
     CallView read(@PathVariable long id, @Valid @RequestBody ProofReading given, Sender sender) {
-        return teller.after(id, () -> leaving.read(id, sender.who(), given.point(), given.value()));
+        return teller.after(id, sender, new OnLeaving.ReadProof(given.point(), given.value()));
     }
 
     @PostMapping("/proof/keep")
     CallView keep(@PathVariable long id, @Valid @RequestBody ProofKeeping given, Sender sender) {
         return teller.after(
-                id, () -> leaving.keep(id, sender.who(), given.isBenchmark(), given.why() == null ? "" : given.why()));
+                id, sender, new OnLeaving.KeepProof(given.isBenchmark(), given.why() == null ? "" : given.why()));
     }
 
     @PostMapping("/write-ups")
     CallView writeUp(@PathVariable long id, @Valid @RequestBody WriteUpGiven given, Sender sender) {
         return teller.after(
                 id,
-                () -> leaving.writeUp(
-                        id,
-                        sender.who(),
+                sender,
+                new OnLeaving.WriteUp(
                         given.place() == null ? "" : given.place(),
                         given.what(),
                         given.why() == null ? "" : given.why(),
@@ -162,15 +169,18 @@ class LeaveHttp {
     @PostMapping("/write-ups/{writeUp}/end")
     CallView endWriteUp(
             @PathVariable long id, @PathVariable String writeUp, @Valid @RequestBody WriteUpEnd given, Sender sender) {
-        return teller.after(id, () -> leaving.endWriteUp(id, sender.who(), writeUp, given.how()));
+        return teller.after(id, sender, new OnLeaving.EndWriteUp(writeUp, given.how()));
     }
 
     /** What the matches for a part would cost; nothing is kept. */
     @GetMapping("/parts/{part}/options")
     List<OptionView> proposed(@PathVariable long id, @PathVariable String part, Sender sender) {
-        return leaving.proposed(id, part, sender.depot()).stream()
-                .map(o -> OptionView.of(o, ""))
-                .toList();
+        Calls.Open call = calls.open(id);
+        String kind = call.part(part).added().kind();
+        return new PartMatch(call.state(), part, shop.inForce().rules())
+                .options(truck.lines(kind, sender.depot()), truck::priced).stream()
+                        .map(o -> OptionView.of(o, ""))
+                        .toList();
     }
 
     /** What given options come to; nothing is kept. */
@@ -182,12 +192,11 @@ class LeaveHttp {
 
     @PutMapping("/options")
     CallView offer(@PathVariable long id, @Valid @RequestBody OptionsGiven given, Sender sender) {
-        List<CustomerOption> options = given.all();
-        return teller.after(id, () -> leaving.offer(id, sender.who(), options));
+        return teller.after(id, sender, new OnLeaving.Offer(given.all()));
     }
 
     @PostMapping("/options/choice")
     CallView take(@PathVariable long id, @Valid @RequestBody OptionChoice given, Sender sender) {
-        return teller.after(id, () -> leaving.take(id, sender.who(), given.key() == null ? "" : given.key()));
+        return teller.after(id, sender, new OnLeaving.TakeOption(given.key() == null ? "" : given.key()));
     }
 }

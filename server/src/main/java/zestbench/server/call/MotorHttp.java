@@ -15,7 +15,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.amps.RunningAmps;
-import zestbench.core.judgement.Judgement;
+import zestbench.core.bench.ArrivalBench;
+import zestbench.core.bench.ArrivalViews.WindingsPreview;
+import zestbench.core.bench.PartViews.FindingView;
+import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.call.MeantMotor;
+import zestbench.core.call.OnHookUp;
+import zestbench.core.call.OnMotor;
+import zestbench.core.call.OnTest;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.motor.BeltDrive;
 import zestbench.core.quantity.Figures;
@@ -25,13 +32,10 @@ import zestbench.core.quantity.Reading;
 import zestbench.core.tape.AmpTrend;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Wire;
-import zestbench.server.call.ArrivalViews.WindingsPreview;
 import zestbench.server.call.CallViews.CallView;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.call.PartHttp.Preview;
-import zestbench.server.call.PartHttp.WireGiven;
-import zestbench.server.call.PartHttp.Wires;
+import zestbench.server.call.CallViews.Preview;
+import zestbench.server.call.WiringHttp.WireGiven;
+import zestbench.server.call.WiringHttp.Wires;
 import zestbench.server.once.ChangesNothing;
 import zestbench.server.person.Sender;
 
@@ -40,13 +44,13 @@ import zestbench.server.person.Sender;
 @RequestMapping("/api/calls/{id}")
 class MotorHttp {
     private final Calls calls;
-    private final Motors motors;
+    private final CallSurroundings surroundings;
     private final Histories histories;
     private final CallTeller teller;
 
-    MotorHttp(Calls calls, Motors motors, Histories histories, CallTeller teller) {
+    MotorHttp(Calls calls, CallSurroundings surroundings, Histories histories, CallTeller teller) {
         this.calls = calls;
-        this.motors = motors;
+        this.surroundings = surroundings;
         this.histories = histories;
         this.teller = teller;
     }
@@ -94,8 +98,8 @@ class MotorHttp {
             return out;
         }
 
-        Motors.Which which() {
-            return new Motors.Which(placeId, part, null);
+        OnMotor.ReadWindings command() {
+            return new OnMotor.ReadWindings(new MeantMotor.Which(placeId, part, null), pairs(), shellHot);
         }
     }
 
@@ -118,12 +122,9 @@ class MotorHttp {
             @Nullable Double inrush,
             @Nullable Double volts,
             @Nullable Boolean pressuresEqual) {
-        Motors.Which which() {
-            return new Motors.Which(placeId, part, place);
-        }
-
-        Motors.AmpsTaken taken() {
-            return new Motors.AmpsTaken(speed, amps, rated, inrush, volts, pressuresEqual);
+        OnMotor.ReadAmps command() {
+            return new OnMotor.ReadAmps(
+                    new MeantMotor.Which(placeId, part, place), speed, amps, rated, inrush, volts, pressuresEqual);
         }
     }
 
@@ -152,8 +153,11 @@ class MotorHttp {
             @NotNull(message = "give the fan's new sheave") Double newFanInches,
             @Nullable Double centreInches,
             @NotNull(message = "give the amps as they are") Double ampsNow) {
-        BeltDrive.Sheaves sheaves() {
-            return new BeltDrive.Sheaves(motorInches, fanInches, newMotorInches, newFanInches, centreInches);
+        OnHookUp.SetSheaves command(String part) {
+            return new OnHookUp.SetSheaves(
+                    part,
+                    new BeltDrive.Sheaves(motorInches, fanInches, newMotorInches, newFanInches, centreInches),
+                    ampsNow);
         }
     }
 
@@ -170,29 +174,27 @@ class MotorHttp {
     @ChangesNothing
     @PostMapping("/windings/preview")
     WindingsPreview windingsPreview(@PathVariable long id, @Valid @RequestBody WindingsGiven given) {
-        return ArrivalViewer.preview(motors.windings(id, given.which(), given.pairs(), given.shellHot()));
+        Calls.Open call = calls.working(id);
+        OnMotor.ReadWindings reading = given.command();
+        return ArrivalBench.preview(reading.judge(call.state(), surroundings.of(call, reading)));
     }
 
     @PostMapping("/windings")
     CallView windings(@PathVariable long id, @Valid @RequestBody WindingsGiven given, Sender sender) {
-        return teller.after(
-                id, () -> motors.readWindings(id, sender.who(), given.which(), given.pairs(), given.shellHot()));
+        return teller.after(id, sender, given.command());
     }
 
     @ChangesNothing
     @PostMapping("/amps/preview")
     Preview ampsPreview(@PathVariable long id, @Valid @RequestBody AmpsGiven given) {
-        Judgement judgement = motors.amps(id, given.which(), given.taken());
-        return new Preview(
-                judgement.verdicts().stream()
-                        .map(v -> JudgedView.of(0, v, List.of()))
-                        .toList(),
-                judgement.findings().stream().map(FindingView::of).toList());
+        Calls.Open call = calls.working(id);
+        OnMotor.ReadAmps reading = given.command();
+        return Preview.of(reading.judge(call.state(), surroundings.of(call, reading)));
     }
 
     @PostMapping("/amps")
     CallView amps(@PathVariable long id, @Valid @RequestBody AmpsGiven given, Sender sender) {
-        return teller.after(id, () -> motors.readAmps(id, sender.who(), given.which(), given.taken()));
+        return teller.after(id, sender, given.command());
     }
 
     /** Amps over the visits to the call's unit, a line for each motor that was ever read. */
@@ -205,7 +207,7 @@ class MotorHttp {
 
     @PostMapping("/parts/{part}/looks")
     CallView look(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Seen given, Sender sender) {
-        return teller.after(id, () -> motors.look(id, sender.who(), part, given.look(), given.seen()));
+        return teller.after(id, sender, new OnTest.LookAt(part, given.look(), given.seen()));
     }
 
     /** Two of a transformer's primary leads, by their place in the printed list. */
@@ -216,25 +218,25 @@ class MotorHttp {
     @PostMapping("/parts/{part}/pair")
     CallView pair(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody PairTried given, Sender sender) {
-        return teller.after(id, () -> motors.pair(id, sender.who(), part, given.one(), given.two()));
+        return teller.after(id, sender, new OnHookUp.TryLeads(part, given.one(), given.two()));
     }
 
     @PutMapping("/parts/{part}/leads/wires")
     CallView leads(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Leads given, Sender sender) {
-        List<Wire> leads = WiringHttp.wires(new Wires(given.wires()), List.of());
+        List<Wire> leads = new Wires(given.wires()).on(List.of());
         String connection = given.connection() == null ? "" : given.connection();
-        return teller.after(id, () -> motors.leads(id, sender.who(), part, leads, connection));
+        return teller.after(id, sender, new OnHookUp.NameLeads(part, leads, connection));
     }
 
     @ChangesNothing
     @PostMapping("/parts/{part}/belt/preview")
     BeltView beltPreview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody BeltGiven given) {
-        BeltDrive drive = motors.belt(id, part, given.sheaves(), given.ampsNow());
+        BeltDrive drive = given.command(part).drive(calls.working(id).state());
         return new BeltView(
                 Figures.fixed(drive.fanRpm(), 0),
                 Figures.fixed(drive.amps(), 2),
                 drive.isRefused(),
-                JudgedView.of(0, drive.judged(), List.of()),
+                JudgedView.of(drive.judged()),
                 drive.reckonings().stream().map(Reckoning::text).toList(),
                 drive.findings().stream().map(FindingView::of).toList());
     }
@@ -242,6 +244,6 @@ class MotorHttp {
     @PostMapping("/parts/{part}/belt")
     CallView belt(
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody BeltGiven given, Sender sender) {
-        return teller.after(id, () -> motors.setSheave(id, sender.who(), part, given.sheaves(), given.ampsNow()));
+        return teller.after(id, sender, given.command(part));
     }
 }

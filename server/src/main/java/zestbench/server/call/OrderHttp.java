@@ -13,33 +13,36 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.MatchViews.MatchesView;
+import zestbench.core.call.OnMatch;
+import zestbench.core.call.PartMatch;
 import zestbench.core.family.Family;
-import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest.Offer;
-import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
-import zestbench.server.call.PartHttp.MatchesView;
 import zestbench.server.counter.CounterClient;
 import zestbench.server.counter.CounterViews.CounterItem;
 import zestbench.server.counter.CounterViews.Order;
 import zestbench.server.person.Sender;
 import zestbench.server.problem.Conflict;
+import zestbench.server.shop.Shop;
 
 /** What the counter has for a part, and what is ordered there. */
 @RestController
 @RequestMapping("/api/calls/{id}/parts/{part}")
 class OrderHttp {
     private final Calls calls;
-    private final Repair repair;
+    private final Shop shop;
+    private final CallChanges changes;
     private final CounterClient house;
     private final CallTeller teller;
 
-    OrderHttp(Calls calls, Repair repair, CounterClient house, CallTeller teller) {
+    OrderHttp(Calls calls, Shop shop, CallChanges changes, CounterClient house, CallTeller teller) {
         this.calls = calls;
-        this.repair = repair;
+        this.shop = shop;
+        this.changes = changes;
         this.house = house;
         this.teller = teller;
     }
@@ -55,12 +58,14 @@ class OrderHttp {
 
     @GetMapping("/counter")
     CounterView counter(@PathVariable long id, @PathVariable String part) {
-        PartState state = calls.open(id).part(part);
+        Calls.Open call = calls.open(id);
+        PartState state = call.part(part);
+        PartMatch matching = new PartMatch(call.state(), part, shop.inForce().rules());
         Family family = state.family();
         List<CounterItem> items;
         String missing = "";
         try {
-            items = house.search(family.kind(), wanted(id, state));
+            items = house.search(family.kind(), matching.wanted());
         } catch (CounterClient.Outage outage) {
             items = List.of();
             missing = String.valueOf(outage.getMessage());
@@ -71,19 +76,7 @@ class OrderHttp {
             offers.add(new Offer(item.item(), item.spec()));
             whereabouts.put(item.item(), where(item));
         }
-        MatchAnswer answer =
-                offers.isEmpty() ? new MatchAnswer(List.of(), List.of()) : repair.matchOffers(id, part, offers);
-        return new CounterView(missing, PartHttp.view(family, answer, whereabouts));
-    }
-
-    /** What the old label asks for; where it cannot be read, what the first witness does. */
-    private Spec wanted(long id, PartState part) {
-        return part.family().isEnough().test(part.spec())
-                ? part.spec()
-                : calls.open(id).state().witnesses(part).stream()
-                        .findFirst()
-                        .map(w -> w.spec())
-                        .orElse(part.spec());
+        return new CounterView(missing, MatchesView.of(family, matching.offers(offers), whereabouts));
     }
 
     private static String where(CounterItem item) {
@@ -99,37 +92,29 @@ class OrderHttp {
             @PathVariable long id, @PathVariable String part, @Valid @RequestBody OrderGiven given, Sender sender) {
         // asked before the order's turn comes, so that a slow counter holds others back for one answer only
         CounterItem item = item(given.item());
-        return teller.after(id, () -> {
-            Calls.Open call = calls.working(id);
-            PartState state = call.part(part);
-            if (state.ordered() != null) {
-                throw new Conflict(
-                        "This part is ordered already: order " + state.ordered().order() + ".");
-            }
-            if (state.chosen() != null || state.closed() != null) {
-                throw new Conflict("A replacement is chosen for this part: put it back first.");
-            }
-            try {
-                String unit = call.row().unit() == null
-                        ? "quick check"
-                        : call.row().unit().site();
-                Order order = house.order(given.item(), sender.who() + ", " + unit, sender.request());
-                calls.add(
-                        id,
-                        sender.who(),
-                        new Entry.Ordered(
-                                part,
-                                order.order(),
-                                order.item(),
-                                state.family().shortText().apply(item.spec()),
-                                item.label(),
-                                order.price(),
-                                order.from(),
-                                order.ready()));
-            } catch (CounterClient.Outage outage) {
-                throw nothingOrdered(outage);
-            }
-        });
+        Calls.Open call = calls.working(id);
+        OnMatch.Order.requireOrderable(call.part(part));
+        String unit =
+                call.row().unit() == null ? "quick check" : call.row().unit().site();
+        Order order;
+        try {
+            order = house.order(given.item(), sender.who() + ", " + unit, sender.request());
+        } catch (CounterClient.Outage outage) {
+            throw nothingOrdered(outage);
+        }
+        changes.make(
+                id,
+                sender,
+                new OnMatch.Order(new Entry.Ordered(
+                        part,
+                        order.order(),
+                        order.item(),
+                        call.part(part).family().shortText().apply(item.spec()),
+                        item.label(),
+                        order.price(),
+                        order.from(),
+                        order.ready())));
+        return teller.of(id);
     }
 
     private CounterItem item(String item) {
@@ -147,12 +132,6 @@ class OrderHttp {
     /** The ordered part is here, or will not come. */
     @PostMapping("/order/end")
     CallView end(@PathVariable long id, @PathVariable String part, @Valid @RequestBody OrderEnd given, Sender sender) {
-        return teller.after(id, () -> {
-            Entry.Ordered ordered = calls.working(id).part(part).ordered();
-            if (ordered == null) {
-                throw new Conflict("Nothing is ordered for this part.");
-            }
-            calls.add(id, sender.who(), new Entry.OrderEnded(part, ordered.order(), given.isHere()));
-        });
+        return teller.after(id, sender, new OnMatch.EndOrder(part, given.isHere()));
     }
 }

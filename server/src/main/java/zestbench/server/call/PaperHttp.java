@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import zestbench.core.bench.LeaveBench;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.quantity.Figures;
 import zestbench.core.tape.Entry;
@@ -77,7 +78,7 @@ class PaperHttp {
         Line kept = leave.kept();
         if (kept != null && kept.entry() instanceof Entry.ProofKept proof) {
             List<Map<String, Object>> figures = new ArrayList<>();
-            LeaveViewer.figures(proof.answer())
+            LeaveBench.figures(proof.answer())
                     .forEach(f -> figures.add(Map.of(
                             "title",
                             f.title(),

@@ -6,7 +6,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import zestbench.core.tape.Entry;
+import zestbench.core.call.OnPart;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.person.Sender;
 import zestbench.server.photo.Photos;
@@ -28,10 +28,9 @@ class PhotoHttp {
     @PostMapping(value = "/api/calls/{id}/parts/{part}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CallView attach(
             @PathVariable long id, @PathVariable String part, @RequestParam("photo") Picture photo, Sender sender) {
-        return teller.after(id, () -> {
-            calls.working(id).part(part);
-            calls.add(id, sender.who(), new Entry.PhotoAdded(part, photos.keep(photo)));
-        });
+        // a part that is not there keeps no photo
+        calls.working(id).part(part);
+        return teller.after(id, sender, new OnPart.KeepPhoto(part, photos.keep(photo)));
     }
 
     @GetMapping(value = "/api/photos/{name}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -15,9 +15,12 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.call.CallStatus;
+import zestbench.core.call.PartMatch;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Wanted;
 import zestbench.server.person.Sender;
+import zestbench.server.shop.Shop;
 import zestbench.server.truck.Truck;
 import zestbench.server.truck.Truck.StockView;
 
@@ -26,14 +29,14 @@ import zestbench.server.truck.Truck.StockView;
 class RestockHttp {
     private final Calls calls;
     private final CallBoard board;
-    private final Repair repair;
+    private final Shop shop;
     private final Truck truck;
     private final Clock clock;
 
-    RestockHttp(Calls calls, CallBoard board, Repair repair, Truck truck, Clock clock) {
+    RestockHttp(Calls calls, CallBoard board, Shop shop, Truck truck, Clock clock) {
         this.board = board;
         this.calls = calls;
-        this.repair = repair;
+        this.shop = shop;
         this.truck = truck;
         this.clock = clock;
     }
@@ -57,16 +60,19 @@ class RestockHttp {
                 board.allDue().stream().map(CallViews.DueView::callId).collect(Collectors.toSet());
         for (long id : board.mayWant(clock.instant().minusMillis(Wanted.LATELY_MILLIS))) {
             Calls.Open call = calls.open(id);
-            if (call.status() == CallRow.Status.CANCELLED) {
+            if (call.status() == CallStatus.CANCELLED) {
                 continue;
             }
             for (PartState part : call.state().parts()) {
                 String why = Wanted.why(
                         part,
-                        call.status() == CallRow.Status.OPEN,
+                        call.status() == CallStatus.OPEN,
                         stopgaps.contains(call.id()),
                         clock.millis(),
-                        () -> repair.match(call.id(), part.id(), sender.depot()).matches());
+                        () -> new PartMatch(
+                                        call.state(), part.id(), shop.inForce().rules())
+                                .onTruck(truck.lines(part.added().kind(), sender.depot()))
+                                .matches());
                 if (!why.isEmpty() && call.row().unit() != null) {
                     wanted.add(new WantedView(
                             part.added().kind(),

@@ -30,6 +30,7 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
+import zestbench.core.call.Refusal;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.stock.TooManyCombinations;
 import zestbench.server.json.CleanText;
@@ -75,6 +76,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler(Conflict.class)
     ProblemDetail conflict(Conflict problem) {
         return of(HttpStatus.CONFLICT, String.valueOf(problem.getMessage()), List.of());
+    }
+
+    @ExceptionHandler(Refusal.class)
+    ProblemDetail refused(Refusal refusal) {
+        HttpStatus status = refusal.why() == Refusal.Why.NOT_HERE ? HttpStatus.NOT_FOUND : HttpStatus.CONFLICT;
+        return of(status, String.valueOf(refusal.getMessage()), List.of());
     }
 
     @ExceptionHandler(Outdated.class)

@@ -12,13 +12,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
+import zestbench.core.call.CallStatus;
+import zestbench.core.call.OnCall;
+import zestbench.core.call.Refusal;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.RunningBench;
-import zestbench.server.problem.Conflict;
-import zestbench.server.problem.NotHere;
+import zestbench.server.person.Sender;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
@@ -33,6 +35,8 @@ class SummariesTest {
             "call_word",
             "unit_summary",
             "unit_stopgap");
+
+    private static final Sender TECH = new Sender(1, "Tech 1", "Truck 1", null);
 
     private final long seed = System.nanoTime();
     private final Random random = new Random(seed);
@@ -68,6 +72,7 @@ class SummariesTest {
 
     private void change(RunningBench bench) {
         Calls calls = bench.bean(Calls.class);
+        CallChanges changes = bench.bean(CallChanges.class);
         if (known.isEmpty() || random.nextInt(12) == 0) {
             List<Unit> units = bench.bean(Units.class).all();
             known.add(calls.start(units.get(random.nextInt(units.size())).id(), "complaint " + made++));
@@ -106,12 +111,15 @@ class SummariesTest {
                             "Tech 3",
                             new Entry.Ordered(part, "o", "i", "45/5", "", 12, "the counter", "2031-05-06"));
                 case 5 ->
-                    calls.end(call, "Tech 1", random.nextBoolean() ? Entry.End.CLOSED : Entry.End.CANCELLED, "left so");
-                case 6 -> calls.reopen(call, "Tech 1");
-                case 7 -> calls.strike(call, "Tech 1", 1 + random.nextInt(6), "wrong");
+                    changes.make(
+                            call,
+                            TECH,
+                            new OnCall.End(random.nextBoolean() ? Entry.End.CLOSED : Entry.End.CANCELLED, "left so"));
+                case 6 -> changes.make(call, TECH, new OnCall.Reopen());
+                case 7 -> changes.make(call, TECH, new OnCall.Strike(1 + random.nextInt(6), "wrong"));
                 default -> calls.add(call, "Tech 2", new Entry.Noted("note " + made++));
             }
-        } catch (Conflict | InputProblem | NotHere refused) {
+        } catch (Refusal | InputProblem refused) {
             // what cannot be is refused, and leaves no trace
         }
     }
@@ -155,7 +163,7 @@ class SummariesTest {
         assertThat(due).as("seed %d", seed).containsExactlyInAnyOrderElementsOf(temporary);
         long waiting = known.stream()
                 .map(bench.bean(Calls.class)::open)
-                .filter(c -> c.status() == CallRow.Status.OPEN)
+                .filter(c -> c.status() == CallStatus.OPEN)
                 .mapToLong(c -> parts(c).stream()
                         .filter(p -> p.ordered() != null && p.chosen() == null)
                         .count())

@@ -1,10 +1,18 @@
-package zestbench.server.call;
+package zestbench.core.bench;
 
 import java.util.List;
-import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
 import zestbench.core.amps.RunningAmps;
+import zestbench.core.bench.PartViews.CapacitorView;
+import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.bench.PartViews.LeadsView;
+import zestbench.core.bench.PartViews.LookView;
+import zestbench.core.bench.PartViews.SeenView;
+import zestbench.core.bench.PartViews.ServedView;
+import zestbench.core.bench.PartViews.SpeedView;
+import zestbench.core.call.UnitPlace;
+import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.motor.MotorFamily;
@@ -19,19 +27,11 @@ import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.transformer.Primary;
 import zestbench.core.transformer.TransformerLabel;
-import zestbench.server.call.CallViews.CapacitorView;
-import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.call.CallViews.LeadsView;
-import zestbench.server.call.CallViews.LookView;
-import zestbench.server.call.CallViews.SeenView;
-import zestbench.server.call.CallViews.ServedView;
-import zestbench.server.call.CallViews.SpeedView;
-import zestbench.server.unit.Place;
-import zestbench.server.unit.Unit;
 
-/** Makes the bench's view of what is seen on a part, of a new one's leads, and of the capacitor that goes with a motor. */
-@Component
-class MotorViewer {
+/** What the bench shows of what is seen on a part, of a new one's leads, and of the capacitor that goes with a motor. */
+final class MotorBench {
+    private MotorBench() {}
+
     static List<ServedView> served(PartState part, CallState state) {
         String serves = part.added().serves();
         return RatedMotor.servedBy(serves).stream()
@@ -40,16 +40,12 @@ class MotorViewer {
                     String name = RatedMotor.nameOf(kind, serves);
                     RunningAmps.Rated rated =
                             RatedMotor.at(state.plates(), name).rated();
-                    return new ServedView(
-                            kind,
-                            name,
-                            isCompressor ? "RLA" : "FLA",
-                            isCompressor ? rated.ratedLoad() : rated.fullLoad());
+                    return new ServedView(kind, name, isCompressor ? "RLA" : "FLA", rated.limit(kind));
                 })
                 .toList();
     }
 
-    List<SpeedView> speeds(PartState part, Proof proof) {
+    static List<SpeedView> speeds(PartState part, Proof proof) {
         if (!isMotor(part)) {
             return List.of();
         }
@@ -60,14 +56,14 @@ class MotorViewer {
         return names.stream()
                 .map(name -> new SpeedView(
                         name,
-                        MotorFamily.ratedAmps(label, java.util.Optional.empty(), taps.indexOf(name))
+                        MotorFamily.ratedAmps(label, Optional.empty(), taps.indexOf(name))
                                 .map(a -> "FLA " + Figures.plain(a) + " A")
                                 .orElse(""),
                         ProofList.isRunning(part, name)))
                 .toList();
     }
 
-    List<LookView> looks(PartState part, ShopRules rules) {
+    static List<LookView> looks(PartState part, ShopRules rules) {
         return part.family().looks().apply(rules).stream()
                 .map(look -> {
                     Entry.Looked seen = part.looks().get(look.key());
@@ -84,8 +80,7 @@ class MotorViewer {
                 .toList();
     }
 
-    @Nullable
-    LeadsView leads(PartState part) {
+    static @Nullable LeadsView leads(PartState part) {
         Entry.Chosen chosen = part.chosen();
         if (chosen == null || !isMotor(part)) {
             return null;
@@ -100,7 +95,7 @@ class MotorViewer {
     }
 
     /** Primary leads of a chosen transformer, as its label prints them. */
-    List<String> primaryLeads(PartState part) {
+    static List<String> primaryLeads(PartState part) {
         Entry.Chosen chosen = part.chosen();
         boolean isTransformer = part.family().kind().equals(TransformerLabel.KIND);
         return chosen == null || !isTransformer
@@ -111,8 +106,7 @@ class MotorViewer {
     }
 
     /** On which two leads the line was said to be, and what that comes to. */
-    @Nullable
-    LookView pair(PartState part) {
+    static @Nullable LookView pair(PartState part) {
         Entry.Looked pair = part.looks().get(ProofList.PAIR);
         return pair == null
                 ? null
@@ -120,15 +114,13 @@ class MotorViewer {
                         ProofList.PAIR, pair.words(), true, pair.verdict().name(), pair.meaning(), List.of());
     }
 
-    @Nullable
-    JudgedView sheave(PartState part) {
+    static @Nullable JudgedView sheave(PartState part) {
         Entry.SheaveSet set = part.sheave();
         return set == null ? null : JudgedView.of(0, set.judged(), set.findings());
     }
 
     /** The capacitor the chosen motor wants, and where it is in question or could be. */
-    @Nullable
-    CapacitorView capacitor(PartState part, CallState state, @Nullable Unit unit) {
+    static @Nullable CapacitorView capacitor(PartState part, CallState state, List<UnitPlace> places) {
         Entry.Chosen chosen = part.chosen();
         if (chosen == null || !isMotor(part)) {
             return null;
@@ -142,19 +134,17 @@ class MotorViewer {
                         .map(v -> " " + Figures.plain(v) + " V")
                         .orElse("");
         PartState beside = state.capacitorOf(part).orElse(null);
-        Long placeId = unit == null
-                ? null
-                : unit.places().stream()
-                        .filter(p -> p.kind().equals("capacitor")
-                                && UnitPlaces.isServedBy(part.added().place(), p.serves()))
-                        .map(Place::id)
-                        .findFirst()
-                        .orElse(null);
+        Long placeId = places.stream()
+                .filter(p -> p.kind().equals(CapacitorLabel.KIND)
+                        && UnitPlaces.isServedBy(part.added().place(), p.serves()))
+                .map(UnitPlace::id)
+                .findFirst()
+                .orElse(null);
         return new CapacitorView(
                 wanted, beside == null ? null : beside.id(), placeId, beside != null && beside.chosen() != null);
     }
 
     private static boolean isMotor(PartState part) {
-        return Objects.equals(part.family().kind(), MotorLabel.KIND);
+        return part.family().kind().equals(MotorLabel.KIND);
     }
 }

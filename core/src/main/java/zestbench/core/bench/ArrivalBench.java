@@ -1,12 +1,33 @@
-package zestbench.server.call;
+package zestbench.core.bench;
 
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
 import zestbench.core.amps.RunningAmps;
+import zestbench.core.bench.ArrivalViews.AmpsView;
+import zestbench.core.bench.ArrivalViews.AnswerView;
+import zestbench.core.bench.ArrivalViews.AskView;
+import zestbench.core.bench.ArrivalViews.CorrectionView;
+import zestbench.core.bench.ArrivalViews.FoundView;
+import zestbench.core.bench.ArrivalViews.NextTestView;
+import zestbench.core.bench.ArrivalViews.PlateCheckView;
+import zestbench.core.bench.ArrivalViews.PlatePreview;
+import zestbench.core.bench.ArrivalViews.PlateSideView;
+import zestbench.core.bench.ArrivalViews.PlatesView;
+import zestbench.core.bench.ArrivalViews.ProvedView;
+import zestbench.core.bench.ArrivalViews.QuestionView;
+import zestbench.core.bench.ArrivalViews.SettingView;
+import zestbench.core.bench.ArrivalViews.SizeView;
+import zestbench.core.bench.ArrivalViews.SupplyPointView;
+import zestbench.core.bench.ArrivalViews.SupplyView;
+import zestbench.core.bench.ArrivalViews.SuspectView;
+import zestbench.core.bench.ArrivalViews.WindingsPreview;
+import zestbench.core.bench.ArrivalViews.WindingsView;
+import zestbench.core.bench.PartViews.FindingView;
+import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.call.UnitPlace;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Capacity;
@@ -17,7 +38,6 @@ import zestbench.core.plate.RatedMotor;
 import zestbench.core.plate.Serial;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Meter;
-import zestbench.core.quantity.Quantity;
 import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
@@ -30,41 +50,14 @@ import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Terminals;
-import zestbench.server.call.ArrivalViews.AmpsView;
-import zestbench.server.call.ArrivalViews.AnswerView;
-import zestbench.server.call.ArrivalViews.AskView;
-import zestbench.server.call.ArrivalViews.CorrectionView;
-import zestbench.server.call.ArrivalViews.FoundView;
-import zestbench.server.call.ArrivalViews.NextTestView;
-import zestbench.server.call.ArrivalViews.PlateCheckView;
-import zestbench.server.call.ArrivalViews.PlateSideView;
-import zestbench.server.call.ArrivalViews.PlatesView;
-import zestbench.server.call.ArrivalViews.ProvedView;
-import zestbench.server.call.ArrivalViews.QuestionView;
-import zestbench.server.call.ArrivalViews.SettingView;
-import zestbench.server.call.ArrivalViews.SizeView;
-import zestbench.server.call.ArrivalViews.SupplyPointView;
-import zestbench.server.call.ArrivalViews.SupplyView;
-import zestbench.server.call.ArrivalViews.SuspectView;
-import zestbench.server.call.ArrivalViews.WindingsPreview;
-import zestbench.server.call.ArrivalViews.WindingsView;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.shop.Meters;
-import zestbench.server.unit.Unit;
 
-/** Makes the bench's view of arriving from a call's state. */
-@Component
-class ArrivalViewer {
+/** What the bench shows of arriving: questions, plates, supply, windings and amps of the unit, its places. */
+public final class ArrivalBench {
     private static final long MILLIS_PER_MINUTE = 60_000;
 
-    private final Meters meters;
+    private ArrivalBench() {}
 
-    ArrivalViewer(Meters meters) {
-        this.meters = meters;
-    }
-
-    AskView ask(CallState state) {
+    static AskView ask(CallState state) {
         Map<Fact, Boolean> known = state.evidence();
         Suspects suspects = state.suspects();
         List<QuestionView> questions =
@@ -78,7 +71,7 @@ class ArrivalViewer {
                 suspects(suspects.open()),
                 proved,
                 percent(suspects.other()),
-                suspects.next().map(ArrivalViewer::next).orElse(null));
+                suspects.next().map(ArrivalBench::next).orElse(null));
     }
 
     private static List<SuspectView> suspects(List<Suspects.Suspect> suspects) {
@@ -128,7 +121,7 @@ class ArrivalViewer {
         return share > 0 && share < 0.01 ? "under 1 %" : Figures.fixed(100 * share, 0) + " %";
     }
 
-    PlatesView plates(CallState state) {
+    static PlatesView plates(CallState state) {
         Plates plates = state.plates();
         return new PlatesView(
                 side(state, Plates.Which.OUTDOOR),
@@ -143,7 +136,12 @@ class ArrivalViewer {
         return new PlateSideView(which, state.plateText(which), Serial.masked(plate), checks(plate), sizes(plate));
     }
 
-    static List<PlateCheckView> checks(Spec plate) {
+    /** How a plate's figures would go together. @param plate with its whole serial */
+    public static PlatePreview preview(Spec plate) {
+        return new PlatePreview(Serial.masked(plate), checks(plate), sizes(plate));
+    }
+
+    private static List<PlateCheckView> checks(Spec plate) {
         return PlateProof.of(plate).stream()
                 .map(c -> new PlateCheckView(
                         c.name(),
@@ -158,7 +156,7 @@ class ArrivalViewer {
                 .toList();
     }
 
-    static List<SizeView> sizes(Spec plate) {
+    private static List<SizeView> sizes(Spec plate) {
         return Capacity.ranked(plate).stream()
                 .map(c -> new SizeView(
                         c.capacity().group(),
@@ -169,8 +167,7 @@ class ArrivalViewer {
                 .toList();
     }
 
-    SupplyView supply(CallState state) {
-        Meter meter = meters.inUse(Quantity.VOLTS);
+    static SupplyView supply(CallState state, Meter meter) {
         List<SupplyPointView> points = Arrays.stream(SupplyPoint.values())
                 .map(p -> point(state, p, meter))
                 .toList();
@@ -214,7 +211,8 @@ class ArrivalViewer {
         return new SupplyPointView(point, point.title(), point.isControl(), pairs, readings, findings, unbalance);
     }
 
-    static WindingsPreview preview(Windings.Found found) {
+    /** Windings as they would be judged. */
+    public static WindingsPreview preview(Windings.Found found) {
         return new WindingsPreview(
                 found.judgement().verdicts().stream()
                         .map(v -> JudgedView.of(0, v, List.of()))
@@ -224,12 +222,9 @@ class ArrivalViewer {
     }
 
     /** Every place whose windings can be read. */
-    List<WindingsView> windings(CallState state, @Nullable Unit unit) {
-        if (unit == null) {
-            return List.of();
-        }
-        return unit.places().stream()
-                .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
+    static List<WindingsView> windings(CallState state, List<UnitPlace> places) {
+        return places.stream()
+                .filter(UnitPlace::turns)
                 .map(p -> windings(p.id(), p.name(), state.windings().get(p.name()), state.isReadToGround(p.name())))
                 .toList();
     }
@@ -253,12 +248,9 @@ class ArrivalViewer {
     }
 
     /** Every place whose running amps can be read. */
-    List<AmpsView> amps(CallState state, @Nullable Unit unit) {
-        if (unit == null) {
-            return List.of();
-        }
-        return unit.places().stream()
-                .filter(p -> p.kind().equals("compressor") || p.kind().equals("motor"))
+    static List<AmpsView> amps(CallState state, List<UnitPlace> places) {
+        return places.stream()
+                .filter(UnitPlace::turns)
                 .map(p -> amps(p.id(), p.name(), state))
                 .toList();
     }
@@ -266,7 +258,7 @@ class ArrivalViewer {
     private static AmpsView amps(long placeId, String place, CallState state) {
         RatedMotor rated = RatedMotor.at(state.plates(), place);
         boolean isCompressor = rated.kind() == RunningAmps.Place.COMPRESSOR;
-        Double limit = isCompressor ? rated.rated().ratedLoad() : rated.rated().fullLoad();
+        Double limit = rated.rated().limit(rated.kind());
         List<JudgedView> readings = new ArrayList<>();
         List<FindingView> findings = new ArrayList<>();
         state.amps().forEach((key, line) -> {
@@ -287,11 +279,8 @@ class ArrivalViewer {
                 findings);
     }
 
-    List<FoundView> found(CallState state, @Nullable Unit unit) {
-        if (unit == null) {
-            return List.of();
-        }
-        return unit.places().stream()
+    static List<FoundView> found(CallState state, List<UnitPlace> places) {
+        return places.stream()
                 .map(p -> new FoundView(
                         p.id(),
                         Terminals.usual(p.kind()),

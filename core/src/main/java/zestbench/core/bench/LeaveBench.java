@@ -1,14 +1,27 @@
-package zestbench.server.call;
+package zestbench.core.bench;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.springframework.stereotype.Component;
+import zestbench.core.bench.LeaveViews.BestFigureView;
+import zestbench.core.bench.LeaveViews.BestView;
+import zestbench.core.bench.LeaveViews.FigureView;
+import zestbench.core.bench.LeaveViews.InstantView;
+import zestbench.core.bench.LeaveViews.LeaveView;
+import zestbench.core.bench.LeaveViews.OptionView;
+import zestbench.core.bench.LeaveViews.PointView;
+import zestbench.core.bench.LeaveViews.ProofView;
+import zestbench.core.bench.LeaveViews.SeriesView;
+import zestbench.core.bench.LeaveViews.SettlingView;
+import zestbench.core.bench.LeaveViews.WriteUpView;
+import zestbench.core.bench.PartViews.CheckView;
+import zestbench.core.bench.PartViews.FindingView;
+import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.call.Surroundings;
 import zestbench.core.judgement.Judged;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
@@ -20,50 +33,26 @@ import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
-import zestbench.core.tape.UnitHistory;
-import zestbench.server.call.CallViews.CheckView;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
-import zestbench.server.call.LeaveViews.BestFigureView;
-import zestbench.server.call.LeaveViews.BestView;
-import zestbench.server.call.LeaveViews.FigureView;
-import zestbench.server.call.LeaveViews.InstantView;
-import zestbench.server.call.LeaveViews.LeaveView;
-import zestbench.server.call.LeaveViews.OptionView;
-import zestbench.server.call.LeaveViews.PointView;
-import zestbench.server.call.LeaveViews.ProofView;
-import zestbench.server.call.LeaveViews.SeriesView;
-import zestbench.server.call.LeaveViews.SettlingView;
-import zestbench.server.call.LeaveViews.WriteUpView;
 
-/** Makes the bench's view of how a call ends. */
-@Component
-class LeaveViewer {
-    private final Histories histories;
-    private final Leaving leaving;
+/** What the bench shows of how a call ends. */
+public final class LeaveBench {
+    private LeaveBench() {}
 
-    LeaveViewer(Histories histories, Leaving leaving) {
-        this.histories = histories;
-        this.leaving = leaving;
-    }
-
-    LeaveView view(CallRow call, List<Line> tape, CallState state) {
-        UnitHistory history = histories.of(call, tape, state);
+    static LeaveView view(CallState state, Surroundings around, Before before) {
         LeaveState leave = state.leave();
         Set<String> done = BeforePower.done(state);
         return new LeaveView(
                 BeforePower.of(state).stream().map(c -> CheckView.of(c, done)).toList(),
-                proof(call, state, history),
-                history.openWriteUps().stream()
-                        .map(w -> WriteUpView.of(w, call.id()))
+                proof(state, around.proof(state.plates()), before),
+                around.writeUps().stream()
+                        .map(w -> WriteUpView.of(w, before.call()))
                         .toList(),
                 leave.options().stream()
                         .map(o -> OptionView.of(o, leave.taken()))
                         .toList());
     }
 
-    private ProofView proof(CallRow call, CallState state, UnitHistory history) {
-        ProofSetup setup = leaving.setup(call, state);
+    private static ProofView proof(CallState state, ProofSetup setup, Before before) {
         LeaveState leave = state.leave();
         Map<ProofPoint, Double> readings = leave.readings();
         UnitProof.Answer answer = UnitProof.of(readings, setup);
@@ -81,7 +70,7 @@ class LeaveViewer {
                 figures(answer),
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
-                best(history.benchmarkBefore(call.id()), readings, answer),
+                best(before.best(), readings, answer),
                 kept == null ? "" : kept.entry().told().detail(),
                 Benchmark.standing(readings, answer, isSettled));
     }
@@ -100,7 +89,8 @@ class LeaveViewer {
         return out;
     }
 
-    static List<FigureView> figures(UnitProof.Answer answer) {
+    /** Figures of a proof as they are shown. */
+    public static List<FigureView> figures(UnitProof.Answer answer) {
         List<FigureView> out = new ArrayList<>();
         for (Judged judged : answer.verdicts()) {
             out.add(new FigureView(
@@ -132,16 +122,16 @@ class LeaveViewer {
     }
 
     private static @Nullable BestView best(
-            Optional<Benchmark> known, Map<ProofPoint, Double> readings, UnitProof.Answer answer) {
-        if (known.isEmpty()) {
+            @Nullable Benchmark best, Map<ProofPoint, Double> readings, UnitProof.Answer answer) {
+        if (best == null) {
             return null;
         }
-        Benchmark best = known.get();
         Benchmark.Comparison comparison = best.compare(readings, answer);
         return view(best, readings.isEmpty() ? "" : comparison.words(), comparison);
     }
 
-    static BestView view(Benchmark best, String words, Benchmark.Comparison comparison) {
+    /** The best of a unit, and how another proof stands against it. */
+    public static BestView view(Benchmark best, String words, Benchmark.Comparison comparison) {
         List<BestFigureView> figures = new ArrayList<>();
         best.figures().forEach((figure, value) -> {
             Benchmark.Compared compared = comparison.figures().stream()

@@ -1,7 +1,10 @@
-package zestbench.server.call;
+package zestbench.core.bench;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.PartViews.CheckView;
+import zestbench.core.bench.PartViews.FindingView;
+import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
@@ -10,15 +13,12 @@ import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Reading;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
-import zestbench.server.call.CallViews.CheckView;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
 
 /** What the bench shows of leaving: the proof of the unit, write-ups, options. */
-final class LeaveViews {
+public final class LeaveViews {
     private LeaveViews() {}
 
-    record LeaveView(
+    public record LeaveView(
             List<CheckView> beforePower, ProofView proof, List<WriteUpView> writeUps, List<OptionView> options) {}
 
     /**
@@ -29,7 +29,7 @@ final class LeaveViews {
      * @param kept what was kept last, in words; empty where nothing was
      * @param asBest how it may become what the unit can do at its best
      */
-    record ProofView(
+    public record ProofView(
             boolean isRunning,
             @Nullable SettlingView settling,
             String refrigerant,
@@ -42,16 +42,16 @@ final class LeaveViews {
             String kept,
             Benchmark.Standing asBest) {}
 
-    record SettlingView(long sinceMillis, long fromMillis, long untilMillis, boolean isSettled) {}
+    public record SettlingView(long sinceMillis, long fromMillis, long untilMillis, boolean isSettled) {}
 
     /** A point to be read. @param isOptional whether no figure of every unit hangs on it */
-    record PointView(
+    public record PointView(
             ProofPoint point,
             String title,
             String unit,
             @Nullable String figure,
             @Nullable Long atMillis) {
-        static PointView of(ProofPoint point, @Nullable Double value, @Nullable Long atMillis) {
+        public static PointView of(ProofPoint point, @Nullable Double value, @Nullable Long atMillis) {
             String figure =
                     value == null ? null : Reading.of(point.quantity(), value).shown();
             return new PointView(point, point.title(), point.quantity().unit(), figure, atMillis);
@@ -59,28 +59,28 @@ final class LeaveViews {
     }
 
     /** A figure with its verdict; without one it is only shown. */
-    record FigureView(
+    public record FigureView(
             String title,
             String figure,
             String unit,
             String reckoning,
             @Nullable JudgedView judged) {}
 
-    record SeriesView(ProofFigure figure, String title, String unit, List<InstantView> points) {}
+    public record SeriesView(ProofFigure figure, String title, String unit, List<InstantView> points) {}
 
-    record InstantView(long atMillis, double value) {}
+    public record InstantView(long atMillis, double value) {}
 
     /** The unit's best and how today stands against it. @param words why it is not held against today; empty where it is */
-    record BestView(long atMillis, String outdoor, String words, List<BestFigureView> figures) {}
+    public record BestView(long atMillis, String outdoor, String words, List<BestFigureView> figures) {}
 
-    record BestFigureView(
+    public record BestFigureView(
             String title,
             String best,
             String unit,
             @Nullable String now,
             boolean isWorse,
             String reckoning) {
-        static BestFigureView of(ProofFigure figure, double best, Benchmark.@Nullable Compared compared) {
+        public static BestFigureView of(ProofFigure figure, double best, Benchmark.@Nullable Compared compared) {
             return new BestFigureView(
                     figure.title(),
                     Reading.of(figure.quantity(), best).shown(),
@@ -92,7 +92,7 @@ final class LeaveViews {
     }
 
     /** @param isHere whether it was seen on this call */
-    record WriteUpView(
+    public record WriteUpView(
             String id,
             String place,
             String what,
@@ -102,7 +102,7 @@ final class LeaveViews {
             long callId,
             long atMillis,
             boolean isHere) {
-        static WriteUpView of(OpenWriteUp open, long callId) {
+        public static WriteUpView of(OpenWriteUp open, long callId) {
             Entry.WrittenUp w = open.writeUp();
             return new WriteUpView(
                     w.id(),
@@ -118,7 +118,7 @@ final class LeaveViews {
     }
 
     /** @param total to the cent @param isTaken whether the customer chose it */
-    record OptionView(
+    public record OptionView(
             String key,
             CustomerOption.Tier tier,
             String title,
@@ -128,7 +128,7 @@ final class LeaveViews {
             String total,
             String reckoning,
             boolean isTaken) {
-        static OptionView of(CustomerOption option, String taken) {
+        public static OptionView of(CustomerOption option, String taken) {
             return new OptionView(
                     option.key(),
                     option.tier(),

@@ -1,21 +1,21 @@
-package zestbench.server.call;
+package zestbench.core.bench;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
+import zestbench.core.bench.PartViews.FindingView;
+import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.Plates;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.wiring.Wire;
-import zestbench.server.call.CallViews.FindingView;
-import zestbench.server.call.CallViews.JudgedView;
 
 /** What the bench shows of arriving: questions and suspects, plates, supply, places. */
-final class ArrivalViews {
+public final class ArrivalViews {
     private ArrivalViews() {}
 
     /** @param isBegun whether anything is known of the fault yet */
-    record AskView(
+    public record AskView(
             boolean isBegun,
             List<QuestionView> questions,
             List<SuspectView> suspects,
@@ -24,10 +24,10 @@ final class ArrivalViews {
             @Nullable NextTestView next) {}
 
     /** A fault that is proved. @param causes what may have brought it @param harms what it may have brought */
-    record ProvedView(String key, String title, List<SuspectView> causes, List<SuspectView> harms) {}
+    public record ProvedView(String key, String title, List<SuspectView> causes, List<SuspectView> harms) {}
 
     /** @param answer key of the answer given; null where none is */
-    record QuestionView(
+    public record QuestionView(
             String key,
             String words,
             boolean asked,
@@ -35,10 +35,10 @@ final class ArrivalViews {
             @Nullable String measured,
             List<AnswerView> answers) {}
 
-    record AnswerView(String key, String words) {}
+    public record AnswerView(String key, String words) {}
 
     /** @param percent of the probability, for the bar; {@code share} is the same in words */
-    record SuspectView(
+    public record SuspectView(
             String key,
             String title,
             int percent,
@@ -49,15 +49,15 @@ final class ArrivalViews {
             List<String> speaksAgainst) {}
 
     /** @param question the key of the question that answers it @param atSupply whether it is measured at the supply */
-    record NextTestView(String question, String why, boolean atSupply, boolean live) {}
+    public record NextTestView(String question, String why, boolean atSupply, boolean live) {}
 
-    record PlatesView(PlateSideView outdoor, PlateSideView indoor, List<FindingView> findings) {}
+    public record PlatesView(PlateSideView outdoor, PlateSideView indoor, List<FindingView> findings) {}
 
     /** One plate. @param fields with the serial masked @param text as typed on this call, serial masked */
-    record PlateSideView(
+    public record PlateSideView(
             Plates.Which which, String text, Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
 
-    record PlateCheckView(
+    public record PlateCheckView(
             String name,
             String field,
             boolean agrees,
@@ -67,17 +67,17 @@ final class ArrivalViews {
             String leftOut) {}
 
     /** A figure that may have been misread. @param field where it stands, such as compressors[0].ratedLoadAmps */
-    record CorrectionView(String field, double likely, String text, boolean usual) {}
+    public record CorrectionView(String field, double likely, String text, boolean usual) {}
 
-    record SizeView(String group, double btuPerHour, String tons, boolean likely, String reckoning) {}
+    public record SizeView(String group, double btuPerHour, String tons, boolean likely, String reckoning) {}
 
     /** What keeping it would come to. @param fields with the serial masked */
-    record PlatePreview(Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
+    public record PlatePreview(Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
 
     /** @param lineVolts mean of the live pairs, such as 238 V; empty where none were read */
-    record SupplyView(List<SupplyPointView> points, List<SettingView> monitor, String lineVolts) {}
+    public record SupplyView(List<SupplyPointView> points, List<SettingView> monitor, String lineVolts) {}
 
-    record SupplyPointView(
+    public record SupplyPointView(
             SupplyPoint point,
             String title,
             boolean isControl,
@@ -86,20 +86,20 @@ final class ArrivalViews {
             List<FindingView> findings,
             @Nullable JudgedView unbalance) {}
 
-    record SettingView(String name, String value, String why, String mark) {}
+    public record SettingView(String name, String value, String why, String mark) {}
 
     /** What a place looked like. @param terminals that wires of its kind usually sit on */
-    record FoundView(long placeId, List<String> terminals, List<Wire> wires, List<String> photos) {}
+    public record FoundView(long placeId, List<String> terminals, List<Wire> wires, List<String> photos) {}
 
     /** @param named which terminal is which, in words; empty where that cannot be told */
-    record WindingsPreview(List<JudgedView> verdicts, List<FindingView> findings, String named) {}
+    public record WindingsPreview(List<JudgedView> verdicts, List<FindingView> findings, String named) {}
 
     /**
      * Windings of a place as last read.
      *
      * @param againAtMillis when it is cool enough to be read again, at the earliest; null where it is not to be
      */
-    record WindingsView(
+    public record WindingsView(
             long placeId,
             String place,
             List<JudgedView> verdicts,
@@ -115,7 +115,7 @@ final class ArrivalViews {
      * @param rating such as RLA 17.9 A; empty where the plate does not tell
      * @param readings the latest of each speed, and what was read with them
      */
-    record AmpsView(
+    public record AmpsView(
             long placeId,
             String place,
             RunningAmps.Place kind,
@@ -124,5 +124,5 @@ final class ArrivalViews {
             List<JudgedView> readings,
             List<FindingView> findings) {}
 
-    record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
+    public record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
 }

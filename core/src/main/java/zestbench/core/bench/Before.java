@@ -1,0 +1,15 @@
+package zestbench.core.bench;
+
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.PartViews.LastTimeView;
+import zestbench.core.proof.Benchmark;
+
+/**
+ * What the record has from before.
+ *
+ * @param call the one that is looked at
+ * @param best what the unit could do at its best, by an earlier visit; null where none was kept
+ * @param lastTimes the same part at an earlier visit, by the part's id
+ */
+public record Before(long call, @Nullable Benchmark best, Map<String, LastTimeView> lastTimes) {}

@@ -1,0 +1,140 @@
+package zestbench.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.ArrivalViews.AmpsView;
+import zestbench.core.bench.ArrivalViews.AskView;
+import zestbench.core.bench.ArrivalViews.FoundView;
+import zestbench.core.bench.ArrivalViews.PlatesView;
+import zestbench.core.bench.ArrivalViews.SafeStepView;
+import zestbench.core.bench.ArrivalViews.SupplyView;
+import zestbench.core.bench.ArrivalViews.WindingsView;
+import zestbench.core.bench.LeaveViews.LeaveView;
+import zestbench.core.bench.PartViews.DischargeView;
+import zestbench.core.bench.PartViews.LineView;
+import zestbench.core.bench.PartViews.PairView;
+import zestbench.core.bench.PartViews.PartView;
+import zestbench.core.bench.PartViews.SafeView;
+import zestbench.core.bench.PartViews.StopView;
+import zestbench.core.call.Surroundings;
+import zestbench.core.call.UnitPlace;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Reckoning;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.safety.Deadness;
+import zestbench.core.safety.Discharge;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.NextThing;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.Stop;
+
+/**
+ * All that the bench shows of a call.
+ *
+ * @param next what to do next
+ * @param stop that stands; null where none does
+ * @param tape the last line first
+ */
+public record Bench(
+        NextThing next,
+        @Nullable StopView stop,
+        SafeView safe,
+        AskView ask,
+        PlatesView plates,
+        SupplyView supply,
+        List<WindingsView> windings,
+        List<AmpsView> amps,
+        List<FoundView> found,
+        List<PartView> parts,
+        LeaveView leave,
+        List<LineView> tape) {
+
+    /** Of a call that stands at {@code state}. */
+    public static Bench of(CallState state, Surroundings around, Before before) {
+        List<UnitPlace> places = around.knownPlaces();
+        Deadness deadness = state.deadness();
+        List<PartView> parts = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            parts.add(PartBench.of(
+                    part, state, deadness, around, before.lastTimes().get(part.id())));
+        }
+        return new Bench(
+                NextThing.of(state),
+                Stop.of(state).stream().findFirst().map(StopView::of).orElse(null),
+                safe(state, deadness, around.rules()),
+                ArrivalBench.ask(state),
+                ArrivalBench.plates(state),
+                ArrivalBench.supply(state, around.meter(Quantity.VOLTS)),
+                ArrivalBench.windings(state, places),
+                ArrivalBench.amps(state, places),
+                ArrivalBench.found(state, places),
+                parts,
+                LeaveBench.view(state, around, before),
+                lines(state));
+    }
+
+    private static List<LineView> lines(CallState state) {
+        List<Line> tape = state.tape();
+        List<LineView> out = new ArrayList<>();
+        for (int i = tape.size() - 1; i >= 0; i--) {
+            Line line = tape.get(i);
+            boolean struck = state.isStruck(line.number());
+            out.add(new LineView(
+                    line.number(),
+                    line.atMillis(),
+                    line.who(),
+                    line.entry().part(),
+                    line.entry().told(),
+                    struck,
+                    !struck && line.entry().canBeStruck()));
+        }
+        return out;
+    }
+
+    private static SafeView safe(CallState state, Deadness deadness, ShopRules rules) {
+        List<PairView> pairs = new ArrayList<>();
+        for (Deadness.Pair pair : deadness.pairs()) {
+            boolean supply = pair.place().equals(Deadness.SUPPLY);
+            pairs.add(PairView.of(
+                    pair,
+                    supply ? "Disconnect" : state.part(pair.place()).added().title()));
+        }
+        List<DischargeView> discharge = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            if (part.closed() == null) {
+                for (Spec row : part.spec().rows("sections")) {
+                    row.number("microfarads").ifPresent(uf -> discharge.add(discharge(part, row, uf, rules)));
+                }
+            }
+        }
+        return new SafeView(
+                deadness.isSupplyDead(),
+                deadness.live(),
+                deadness.isSupplyDead() ? deadness.sinceMillis() : null,
+                pairs,
+                discharge,
+                state.safeSteps().stream()
+                        .map(s -> new SafeStepView(s.key(), s.text(), s.isReading(), s.isDone()))
+                        .toList());
+    }
+
+    private static DischargeView discharge(PartState part, Spec row, double microfarads, ShopRules rules) {
+        double volts = part.spec().number("volts").orElse(Discharge.USUAL_VOLTS);
+        Discharge discharge = Discharge.of(microfarads, volts, Discharge.USUAL_OHMS);
+        boolean resistor = rules.discharge() == ShopRules.Discharge.RESISTOR;
+        String title = row.text("terminal").map(t -> "C–" + t).orElse("a–b");
+        List<String> lines =
+                discharge.reckonings().stream().map(Reckoning::text).toList();
+        return new DischargeView(
+                part.id(),
+                title,
+                rules.discharge().name(),
+                resistor ? lines : lines.subList(0, 1),
+                Figures.fixed(discharge.joules(), 2) + " J",
+                Figures.fixed(discharge.seconds(), 1) + " s");
+    }
+}

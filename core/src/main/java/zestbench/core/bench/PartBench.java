@@ -1,0 +1,161 @@
+package zestbench.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.PartViews.CheckView;
+import zestbench.core.bench.PartViews.ChosenView;
+import zestbench.core.bench.PartViews.ClosedView;
+import zestbench.core.bench.PartViews.DoubtView;
+import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.bench.PartViews.LastTimeView;
+import zestbench.core.bench.PartViews.MissingView;
+import zestbench.core.bench.PartViews.PartView;
+import zestbench.core.bench.PartViews.PieceView;
+import zestbench.core.bench.PartViews.StopView;
+import zestbench.core.call.Surroundings;
+import zestbench.core.capacitor.CapacitorRating;
+import zestbench.core.family.Proof;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.safety.Deadness;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.ProofList;
+import zestbench.core.tape.Stop;
+import zestbench.core.tape.Taken;
+
+/** What the bench shows of one part. */
+final class PartBench {
+    private PartBench() {}
+
+    static PartView of(
+            PartState part, CallState state, Deadness deadness, Surroundings around, @Nullable LastTimeView lastTime) {
+        Proof proof = ProofList.of(part);
+        Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
+        List<MissingView> missing = part.missing().stream()
+                .map(a -> new MissingView(a.name(), a.label(), a.where()))
+                .toList();
+        List<JudgedView> readings = judged(part.readings());
+        return new PartView(
+                part.id(),
+                part.added().kind(),
+                part.added().title(),
+                part.added().place(),
+                part.added().serves(),
+                part.text(),
+                part.spec(),
+                part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
+                part.family().attributes(),
+                missing,
+                part.doubts().stream()
+                        .map(d -> new DoubtView(
+                                d.attribute(),
+                                part.family().titleOf(d.attribute()),
+                                d.why(),
+                                d.instead(),
+                                part.isDeciding(d)))
+                        .toList(),
+                part.sections(),
+                part.sections().stream()
+                        .collect(Collectors.toMap(
+                                s -> s, s -> part.family().quantity().apply(s).unit())),
+                part.terminals(),
+                readings,
+                part.verdict(),
+                last(part, readings),
+                state.filled(part),
+                part.isGood(),
+                chosen(part),
+                deadness.isDeadFor(part.id()),
+                state.isSheetOpen(part),
+                part.benchFirst(),
+                part.isFoundKept(),
+                StopView.of(Stop.on(state, part)),
+                ProofList.toMeasure(part),
+                part.wires(),
+                part.foundOrPrinted(),
+                part.photos(),
+                proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
+                proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
+                judged(part.amps()),
+                MotorBench.served(part, state),
+                MotorBench.speeds(part, proof),
+                MotorBench.looks(part, around.rules()),
+                part.untested(),
+                part.coolAtMillis() > 0 ? part.coolAtMillis() : null,
+                MotorBench.leads(part),
+                MotorBench.primaryLeads(part),
+                MotorBench.pair(part),
+                MotorBench.sheave(part),
+                MotorBench.capacitor(part, state, around.knownPlaces()),
+                closed(part),
+                lastTime,
+                part.ordered());
+    }
+
+    private static List<JudgedView> judged(Map<String, Taken> readings) {
+        return readings.values().stream().map(PartBench::judged).toList();
+    }
+
+    private static JudgedView judged(Taken taken) {
+        return JudgedView.of(taken.line().number(), taken.judged(), taken.findings());
+    }
+
+    /** The worst of what was read or seen in short, such as "FAN 5.90 µF". */
+    private static String last(PartState part, List<JudgedView> readings) {
+        Verdict worst = part.verdict();
+        return readings.stream()
+                .filter(r -> r.verdict() == worst)
+                .findFirst()
+                .map(r -> (r.subject().equals(CapacitorRating.SINGLE) ? "" : r.subject() + " ")
+                        + r.figure()
+                        + (r.unit().isEmpty() ? "" : " " + r.unit()))
+                .or(() -> part.looks().values().stream()
+                        .filter(l -> l.verdict() == worst)
+                        .findFirst()
+                        .map(l -> l.words().substring(l.words().lastIndexOf(": ") + 2)))
+                .orElse("");
+    }
+
+    private static @Nullable ChosenView chosen(PartState part) {
+        Entry.Chosen chosen = part.chosen();
+        if (chosen == null) {
+            return null;
+        }
+        List<PieceView> pieces = new ArrayList<>();
+        for (int i = 0; i < chosen.pieces().size(); i++) {
+            Entry.Piece piece = chosen.pieces().get(i);
+            int index = i;
+            List<JudgedView> readings = part.newReadings().entrySet().stream()
+                    .filter(e -> e.getKey().startsWith(index + " "))
+                    .map(e -> judged(e.getValue()))
+                    .toList();
+            pieces.add(new PieceView(
+                    i,
+                    piece.stock(),
+                    part.family().shortText().apply(piece.spec()),
+                    ProofList.sectionsToRead(part, chosen, i),
+                    readings,
+                    ProofList.isProved(part, i)));
+        }
+        return new ChosenView(
+                chosen.title(),
+                chosen.grade(),
+                chosen.grade().word(),
+                chosen.grade().needsReturnDate(),
+                chosen.changes(),
+                chosen.returnDate(),
+                pieces);
+    }
+
+    private static @Nullable ClosedView closed(PartState part) {
+        Entry.PartClosed closed = part.closed();
+        return closed == null
+                ? null
+                : new ClosedView(closed.outcome(), closed.asLeft(), closed.note(), closed.returnDate());
+    }
+}

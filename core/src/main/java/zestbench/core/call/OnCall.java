@@ -1,0 +1,135 @@
+package zestbench.core.call;
+
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
+import zestbench.core.judgement.Demand;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.safety.Deadness;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.Stop;
+
+/** What is done on the call as a whole. */
+public sealed interface OnCall extends Command {
+    /**
+     * Takes a part into question.
+     *
+     * @param kind of the part
+     * @param placeId a place of the unit; null where it is said in words
+     * @param place in words; null where a place of the unit is meant
+     * @param serves what hangs on it; null or empty where that is not known
+     */
+    record AddPart(
+            String kind,
+            @Nullable Long placeId,
+            @Nullable String place,
+            @Nullable String serves) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            String title = Families.named(kind).title();
+            if (placeId != null && around.places() != null) {
+                UnitPlace at = around.place(placeId, "placeId");
+                String called = at.title().equals(at.name()) ? at.name() : title;
+                return added(around, called, at.name(), at.serves());
+            }
+            String at = place == null ? "" : place.strip();
+            InputProblem.require(!at.isEmpty(), "place", at, "say where it sits, such as outdoor unit");
+            return added(around, title, at, serves == null ? "" : serves.strip());
+        }
+
+        private Decision added(Surroundings around, String called, String at, String hangsOnIt) {
+            return Decision.of(new Entry.PartAdded(around.freshPart(), kind, called, at, hangsOnIt));
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.UNIT);
+        }
+    }
+
+    /** Keeps words for the record. */
+    record Note(String text) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            return Decision.of(new Entry.Noted(text.strip()));
+        }
+    }
+
+    /** Reads a pair that is to be dead. @param place SUPPLY or a part @param volts 0 to 1,000 */
+    record ReadDead(String place, String pair, double volts) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            InputProblem.require(
+                    volts >= 0 && volts <= Deadness.MOST_VOLTS,
+                    "volts",
+                    volts,
+                    "give the volts that were read, 0 to 1,000");
+            boolean isAsked = state.deadness().pairs().stream()
+                    .anyMatch(p -> p.place().equals(place) && p.name().equals(pair));
+            InputProblem.require(isAsked, "pair", pair, "that pair is not asked for on this call");
+            return Decision.of(new Entry.DeadRead(place, pair, volts));
+        }
+    }
+
+    /** Strikes a line, which stays visible. */
+    record Strike(long number, String reason) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            Line line = state.tape().stream()
+                    .filter(l -> l.number() == number)
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new Refusal(Refusal.Why.NOT_HERE, "There is no line " + number + " on this tape."));
+            if (state.isStruck(number)) {
+                throw new Refusal("Line " + number + " is struck already.");
+            }
+            InputProblem.require(
+                    line.entry().canBeStruck(), "line", number, "only readings, labels and notes can be struck");
+            return Decision.of(new Entry.Struck(number, reason));
+        }
+    }
+
+    /** Goes on past a STOP that stands. @param part it stands on; null where it stands on the unit */
+    record GoPastStop(@Nullable String part, Demand demand, String reason) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            boolean isStanding = Stop.of(state).stream()
+                    .anyMatch(stop -> stop.demand() == demand && Objects.equals(stop.part(), part));
+            if (!isStanding) {
+                throw new Refusal("No such STOP stands there: " + demand.words() + ".");
+            }
+            return Decision.of(new Entry.Overridden(part, demand, reason.strip()));
+        }
+    }
+
+    /** Closes or cancels the call. */
+    record End(Entry.End end, String note) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (around.status() == CallStatus.QUICK_CHECK) {
+                throw new Refusal("A quick check is no call: there is nothing to close.");
+            }
+            return Decision.of(new Entry.CallEnded(end, note.strip()))
+                    .becoming(end == Entry.End.CLOSED ? CallStatus.CLOSED : CallStatus.CANCELLED);
+        }
+    }
+
+    /** Takes up a call that was over. */
+    record Reopen() implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (!around.status().isOver()) {
+                throw new Refusal("This call is open already.");
+            }
+            return Decision.of(new Entry.CallReopened()).becoming(CallStatus.OPEN);
+        }
+
+        @Override
+        public boolean isDoneAfterTheEnd() {
+            return true;
+        }
+    }
+}

@@ -1,0 +1,168 @@
+package zestbench.core.call;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.options.CustomerOption;
+import zestbench.core.proof.Benchmark;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.UnitProof;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.tape.BeforePower;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveState;
+import zestbench.core.tape.UnitHistory.OpenWriteUp;
+
+/** How a call ends: the proof of the unit, write-ups, options. */
+public sealed interface OnLeaving extends Command {
+    /** Ticks a line of the list before power. */
+    record TickBeforePower(String key, boolean on) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            String text = BeforePower.textOf(state, key);
+            InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
+            return BeforePower.done(state).contains(key) == on
+                    ? Decision.NOTHING
+                    : Decision.of(new Entry.UnitTicked(key, text, on));
+        }
+    }
+
+    /** Starts the unit, so that its readings count. */
+    record StartUnit() implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            long open = BeforePower.of(state).stream()
+                    .filter(c -> !BeforePower.done(state).contains(c.key()))
+                    .count();
+            if (open > 0) {
+                throw new Refusal("Not yet: " + open + " of the lines before power " + (open == 1 ? "is" : "are")
+                        + " not ticked off. A line that does not apply is ticked once that is seen.");
+            }
+            return Decision.of(new Entry.UnitStarted());
+        }
+    }
+
+    /** Reads the running unit at one point. @param value in the point's unit */
+    record ReadProof(ProofPoint point, double value) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (!state.leave().isRunning()) {
+                throw new Refusal("The unit does not run: start it first, its readings count from then.");
+            }
+            return Decision.of(new Entry.ProofRead(point, point.checked(value)));
+        }
+    }
+
+    /**
+     * Keeps the proof.
+     *
+     * @param isBenchmark whether it becomes what this unit can do at its best
+     * @param why it can do no better; only where something is out
+     */
+    record KeepProof(boolean isBenchmark, String why) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            LeaveState leave = state.leave();
+            ProofSetup setup = around.proof(state.plates());
+            Map<ProofPoint, Double> readings = leave.readings();
+            UnitProof.Answer answer = UnitProof.of(readings, setup);
+            if (answer.verdicts().isEmpty() && answer.shown().isEmpty()) {
+                throw new Refusal("Nothing to keep yet: read return and supply air, or a pressure and its line.");
+            }
+            boolean isSettled = leave.isSettled(setup);
+            Benchmark.Standing standing = Benchmark.standing(readings, answer, isSettled);
+            if (isBenchmark && standing == Benchmark.Standing.NO) {
+                throw new Refusal(
+                        "The best of a unit is a settled proof with the outdoor air read and something judged; this one is not.");
+            }
+            boolean isPoor = isBenchmark && standing == Benchmark.Standing.POOR;
+            InputProblem.require(!isPoor || !why.isBlank(), "why", why, "something is out: say why this is its best");
+            return Decision.of(new Entry.ProofKept(
+                    readings,
+                    answer.verdicts(),
+                    answer.shown(),
+                    answer.findings(),
+                    isSettled,
+                    isBenchmark,
+                    isPoor ? why.strip() : null));
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.PROOF);
+        }
+    }
+
+    /** Writes up what was seen and is not done. @param part it is about, with whose replacement it ends; null where it is about none */
+    record WriteUp(
+            String place,
+            String what,
+            String why,
+            Entry.Urgency urgency,
+            @Nullable String part) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            String where = part == null || !place.isBlank()
+                    ? place
+                    : state.part(part).added().place();
+            return Decision.of(written(around.freshWriteUp(0), where, what, why, urgency, part));
+        }
+    }
+
+    /** Ends a write-up of this or an earlier visit. */
+    record EndWriteUp(String id, String how) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            OpenWriteUp open = around.writeUps().stream()
+                    .filter(w -> w.writeUp().id().equals(id))
+                    .findFirst()
+                    .orElseThrow(() -> new Refusal("That write-up is not open on this unit."));
+            return Decision.of(new Entry.WriteUpEnded(id, open.writeUp().what(), how.strip()));
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.WRITE_UPS);
+        }
+    }
+
+    /** Offers the customer what can be done, in place of what was offered before. */
+    record Offer(List<CustomerOption> options) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            Map<String, CustomerOption> byKey = new LinkedHashMap<>();
+            for (CustomerOption option : options) {
+                InputProblem.require(
+                        byKey.put(option.key(), option) == null,
+                        "options",
+                        option.key(),
+                        "each option has a key of its own");
+            }
+            return Decision.of(new Entry.OptionsOffered(options));
+        }
+    }
+
+    /** Keeps what the customer chose. @param key of the option; empty where the choice is taken back */
+    record TakeOption(String key) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            String words = state.leave().options().stream()
+                    .filter(o -> o.key().equals(key))
+                    .map(o -> o.tier().title() + ", " + o.words())
+                    .findFirst()
+                    .orElse("");
+            InputProblem.require(key.isEmpty() || !words.isEmpty(), "key", key, "there is no such option");
+            return Decision.of(new Entry.OptionTaken(key, words));
+        }
+    }
+
+    /** @param of the part it is about, with whose replacement it ends; null where it is about none */
+    static Entry.WrittenUp written(
+            String id, String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
+        return new Entry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
+    }
+}

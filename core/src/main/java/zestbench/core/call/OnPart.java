@@ -1,0 +1,80 @@
+package zestbench.core.call;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.ProofList;
+
+/** How a part is done with, and what is kept of it. */
+public sealed interface OnPart extends Command {
+    /** Keeps a photo of a part. @param photo the name it is kept under */
+    record KeepPhoto(String part, String photo) implements OnPart {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            return Decision.of(new Entry.PhotoAdded(state.part(part).id(), photo));
+        }
+    }
+
+    /** Is done with a part. @param returnDate of a stopgap; null where it was said when it was chosen */
+    record Close(
+            String part,
+            Entry.Outcome outcome,
+            String note,
+            @Nullable String returnDate) implements OnPart {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            PartState at = state.part(part);
+            if (at.closed() != null) {
+                throw new Refusal("The part is closed already.");
+            }
+            boolean isReplaced = outcome == Entry.Outcome.REPLACED;
+            if (!isReplaced && at.chosen() != null) {
+                throw new Refusal("A replacement is chosen: put it back first, or prove it.");
+            }
+            List<String> open = isReplaced ? ProofList.open(at) : List.of();
+            if (!open.isEmpty()) {
+                throw new Refusal("Not proved yet: " + String.join("; ", open) + ".");
+            }
+            List<Entry> out = new ArrayList<>();
+            out.add(new Entry.PartClosed(
+                    part, outcome, ProofList.asLeft(at), note.strip(), isReplaced ? dayOut(at) : null));
+            if (isReplaced) {
+                out.addAll(endedWith(state));
+            }
+            return Decision.of(out);
+        }
+
+        private @Nullable String dayOut(PartState at) {
+            Entry.Chosen chosen = at.chosen();
+            return chosen != null && chosen.grade().needsReturnDate()
+                    ? OnMatch.dayOut(returnDate != null ? returnDate : chosen.returnDate())
+                    : null;
+        }
+
+        /** What was written up of the part itself on this call is done with the part. */
+        private List<Entry> endedWith(CallState state) {
+            List<Entry> out = new ArrayList<>();
+            for (Line line : state.leave().openWriteUps().values()) {
+                if (line.entry() instanceof Entry.WrittenUp written && part.equals(written.of())) {
+                    out.add(new Entry.WriteUpEnded(written.id(), written.what(), "Its part is replaced."));
+                }
+            }
+            return out;
+        }
+    }
+
+    /** Takes a part into question again. */
+    record Reopen(String part) implements OnPart {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (state.part(part).closed() == null) {
+                throw new Refusal("The part is open already.");
+            }
+            return Decision.of(new Entry.PartReopened(part));
+        }
+    }
+}
