@@ -36,7 +36,18 @@ class ArrowsTest {
                     "..suspect..")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("..capacitor..", "..tape..", "..quick..");
+            .resideInAnyPackage(
+                    "..capacitor..",
+                    "..motor..",
+                    "..contactor..",
+                    "..relay..",
+                    "..fuse..",
+                    "..transformer..",
+                    "..startdevice..",
+                    "..tape..",
+                    "..call..",
+                    "..bench..",
+                    "..quick..");
 
     @ArchTest
     static final ArchRule plainJavaOnly = noClasses()

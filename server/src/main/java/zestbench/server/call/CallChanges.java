@@ -7,6 +7,7 @@ import zestbench.core.call.Decider;
 import zestbench.core.call.Decision;
 import zestbench.core.tape.Entry;
 import zestbench.server.person.Sender;
+import zestbench.server.tape.Calls;
 import zestbench.server.truck.Truck;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;

@@ -19,9 +19,11 @@ import zestbench.core.proof.SaturationTable;
 import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
+import zestbench.server.record.UnitHistories;
 import zestbench.server.refrigerant.Refrigerants;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;
+import zestbench.server.tape.Calls;
 import zestbench.server.truck.Truck;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
@@ -29,13 +31,13 @@ import zestbench.server.unit.Unit;
 /** Finds what stands around a call: its unit, the shop's rules, meters, stock, earlier visits. */
 @Component
 class CallSurroundings {
-    private final Histories histories;
+    private final UnitHistories histories;
     private final Refrigerants refrigerants;
     private final Shop shop;
     private final Meters meters;
     private final Truck truck;
 
-    CallSurroundings(Histories histories, Refrigerants refrigerants, Shop shop, Meters meters, Truck truck) {
+    CallSurroundings(UnitHistories histories, Refrigerants refrigerants, Shop shop, Meters meters, Truck truck) {
         this.histories = histories;
         this.refrigerants = refrigerants;
         this.shop = shop;

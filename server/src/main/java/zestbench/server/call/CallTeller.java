@@ -6,9 +6,12 @@ import zestbench.core.bench.Bench;
 import zestbench.core.call.Command;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallView;
-import zestbench.server.once.Retold;
+import zestbench.server.change.Retold;
 import zestbench.server.person.Sender;
+import zestbench.server.record.LastTimes;
+import zestbench.server.record.UnitHistories;
 import zestbench.server.shop.Shop;
+import zestbench.server.tape.Calls;
 
 /** Tells a call as it stands, after a change and when a change that was carried out is asked for again. */
 @Component
@@ -16,7 +19,7 @@ class CallTeller implements Retold<CallView> {
     private final Calls calls;
     private final CallChanges changes;
     private final CallSurroundings surroundings;
-    private final Histories histories;
+    private final UnitHistories histories;
     private final LastTimes lastTimes;
     private final Shop shop;
 
@@ -24,7 +27,7 @@ class CallTeller implements Retold<CallView> {
             Calls calls,
             CallChanges changes,
             CallSurroundings surroundings,
-            Histories histories,
+            UnitHistories histories,
             LastTimes lastTimes,
             Shop shop) {
         this.calls = calls;

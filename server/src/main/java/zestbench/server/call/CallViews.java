@@ -1,7 +1,6 @@
 package zestbench.server.call;
 
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.ArrivalViews.AmpsView;
 import zestbench.core.bench.ArrivalViews.AskView;
@@ -18,15 +17,13 @@ import zestbench.core.bench.PartViews.PartView;
 import zestbench.core.bench.PartViews.SafeView;
 import zestbench.core.bench.PartViews.StopView;
 import zestbench.core.judgement.Judgement;
-import zestbench.core.judgement.Verdict;
-import zestbench.core.tape.Entry;
 import zestbench.core.tape.NextThing;
-import zestbench.core.tape.Step;
 import zestbench.server.shop.Shop;
+import zestbench.server.tape.CallEntity;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units.UnitView;
 
-/** A call as it is told, and the lists calls stand on. */
+/** A call as it is told. */
 final class CallViews {
     private CallViews() {}
 
@@ -50,7 +47,7 @@ final class CallViews {
             List<LineView> tape,
             long rules,
             @Nullable Long rulesSinceMillis) {
-        static CallView of(CallRow call, Bench bench, Shop.InForce rules) {
+        static CallView of(CallEntity call, Bench bench, Shop.InForce rules) {
             Unit unit = call.unit();
             return new CallView(
                     call.id(),
@@ -83,49 +80,4 @@ final class CallViews {
                     judgement.findings().stream().map(FindingView::of).toList());
         }
     }
-
-    /** A call on the list of calls. */
-    record CallCard(
-            long id,
-            String site,
-            String unit,
-            String line,
-            String complaint,
-            String status,
-            long openedAtMillis,
-            String next,
-            boolean isToday,
-            int parts,
-            List<Set<Step>> slices) {}
-
-    /** An earlier or present visit on a unit's record. */
-    record VisitView(long callId, long openedAtMillis, String complaint, String status, List<VisitPartView> parts) {}
-
-    /** @param how what came of it, in words */
-    record VisitPartView(
-            String title,
-            String place,
-            String rating,
-            @Nullable Verdict verdict,
-            List<String> readings,
-            String how,
-            String asLeft) {}
-
-    /** A temporary fix and the day it has to come out. */
-    record DueView(
-            long callId, String site, String unit, String part, String asLeft, String returnDate, boolean isDue) {}
-
-    /** A part that was ordered. @param isReady whether it can be fetched today */
-    record WaitingView(
-            long callId,
-            String site,
-            String unit,
-            String part,
-            String title,
-            String from,
-            String ready,
-            boolean isReady) {}
-
-    /** Seen and not done on one unit. @param words of the most urgent */
-    record UnitWriteUps(long unitId, String site, String unit, int count, Entry.Urgency urgency, String words) {}
 }

@@ -34,8 +34,8 @@ import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.tape.Entry;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
-import zestbench.server.call.Calls;
 import zestbench.server.refrigerant.Refrigerants;
+import zestbench.server.tape.Calls;
 import zestbench.server.unit.Place;
 import zestbench.server.unit.Unit;
 
@@ -215,8 +215,9 @@ class DemoVisits {
                         match.changes(),
                         returnDate,
                         0));
-        measure(call, part, at, "30+5 MFD 440 VAC ±6%", 0, Map.of("HERM", 30.2, "FAN", 5.04));
-        measure(call, part, at, "5 MFD 440 VAC ±6%", 1, Map.of("CAPACITOR", 5.1));
+        int dual = match.offer().indexOf("bought-1");
+        measure(call, part, at, "30+5 MFD 440 VAC ±6%", dual, Map.of("HERM", 30.2, "FAN", 5.04));
+        measure(call, part, at, "5 MFD 440 VAC ±6%", 1 - dual, Map.of("CAPACITOR", 5.1));
         calls.addAt(
                 call,
                 WHO,

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.shop.ShopRules;
-import zestbench.server.call.CallCopies.CallCopy;
+import zestbench.server.tape.CallCopies.CallCopy;
 import zestbench.server.truck.Depots.DepotView;
 import zestbench.server.truck.StockRow;
 import zestbench.server.unit.UnitCopy;

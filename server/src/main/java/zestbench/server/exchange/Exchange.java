@@ -17,16 +17,16 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
-import zestbench.server.call.CallCopies;
-import zestbench.server.call.CallCopies.CallCopy;
 import zestbench.server.exchange.Bundle.PhotoCopy;
 import zestbench.server.exchange.Bundle.TableCopy;
-import zestbench.server.exchange.Shelf.Carried;
+import zestbench.server.exchange.ImportKind.Carried;
 import zestbench.server.photo.Photos;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 import zestbench.server.refrigerant.Refrigerants;
 import zestbench.server.shop.Shop;
+import zestbench.server.tape.CallCopies;
+import zestbench.server.tape.CallCopies.CallCopy;
 import zestbench.server.truck.Depots;
 import zestbench.server.truck.Depots.DepotView;
 import zestbench.server.truck.StockRow;
@@ -150,7 +150,7 @@ class Exchange {
     public List<Carried> take(BundleFile.Read read, Map<String, Choice> choices, String who) {
         List<Carried> items = items(read);
         List<String> open = items.stream()
-                .filter(i -> i.state() == Shelf.State.CLASH && !choices.containsKey(i.id()))
+                .filter(i -> i.state() == ImportKind.State.CLASH && !choices.containsKey(i.id()))
                 .map(Carried::title)
                 .toList();
         if (!open.isEmpty()) {
@@ -173,7 +173,7 @@ class Exchange {
         return bundle.rules() == null ? List.of() : List.of(bundle.rules());
     }
 
-    private <T> void put(Shelf<T> shelf, List<T> all, Map<String, Carried> byId, Map<String, Choice> choices) {
+    private <T> void put(ImportKind<T> shelf, List<T> all, Map<String, Carried> byId, Map<String, Choice> choices) {
         int count = 0;
         for (T each : all) {
             Carried item = byId.get(shelf.kind() + " " + shelf.id().apply(each));
@@ -200,7 +200,7 @@ class Exchange {
         return out;
     }
 
-    private <T> void look(BundleFile.Read read, Shelf<T> shelf, List<T> all, List<Carried> out) {
+    private <T> void look(BundleFile.Read read, ImportKind<T> shelf, List<T> all, List<Carried> out) {
         Set<String> ids = new LinkedHashSet<>();
         for (int i = 0; i < all.size(); i++) {
             T each = all.get(i);
@@ -221,8 +221,8 @@ class Exchange {
         }
     }
 
-    private Shelf<UnitCopy> unitShelf() {
-        return new Shelf<>(
+    private ImportKind<UnitCopy> unitShelf() {
+        return new ImportKind<>(
                 "units",
                 "unit",
                 UnitCopy::id,
@@ -235,7 +235,7 @@ class Exchange {
                 units::put);
     }
 
-    private Shelf<CallCopy> callShelf(Bundle bundle) {
+    private ImportKind<CallCopy> callShelf(Bundle bundle) {
         Map<String, String> names = new LinkedHashMap<>();
         bundle.units().forEach(u -> names.put(u.id(), u.site() + ", " + u.name()));
         Consumer<CallCopy> check = call -> {
@@ -246,7 +246,7 @@ class Exchange {
                     "that unit is neither in this file nor on this bench");
             calls.check(call);
         };
-        return new Shelf<>(
+        return new ImportKind<>(
                 "calls",
                 "call",
                 CallCopy::id,
@@ -259,7 +259,7 @@ class Exchange {
                 calls::put);
     }
 
-    private Shelf<DepotView> depotShelf() {
+    private ImportKind<DepotView> depotShelf() {
         List<DepotView> known = depots.all();
         return plain(
                 "depots",
@@ -277,7 +277,7 @@ class Exchange {
                 });
     }
 
-    private Shelf<StockRow> stockShelf(Bundle bundle, String who) {
+    private ImportKind<StockRow> stockShelf(Bundle bundle, String who) {
         Set<String> known = new LinkedHashSet<>();
         depots.all().forEach(d -> known.add(d.name()));
         bundle.depots().forEach(d -> known.add(d.name()));
@@ -297,8 +297,8 @@ class Exchange {
     }
 
     /** The same shelf, each thing on it looked at before. */
-    private static <T> Shelf<T> checked(Shelf<T> shelf, Consumer<T> check) {
-        return new Shelf<>(
+    private static <T> ImportKind<T> checked(ImportKind<T> shelf, Consumer<T> check) {
+        return new ImportKind<>(
                 shelf.field(),
                 shelf.kind(),
                 shelf.id(),
@@ -311,7 +311,7 @@ class Exchange {
                 shelf.put());
     }
 
-    private Shelf<TableCopy> tableShelf() {
+    private ImportKind<TableCopy> tableShelf() {
         return checked(
                 plain(
                         "tables",
@@ -327,7 +327,7 @@ class Exchange {
                 t -> refrigerants.check(t.refrigerant(), t.source(), new StringReader(t.csv())));
     }
 
-    private Shelf<ShopRules> rulesShelf(String who) {
+    private ImportKind<ShopRules> rulesShelf(String who) {
         return plain(
                 "rules",
                 "rules",
@@ -338,14 +338,14 @@ class Exchange {
     }
 
     /** Things that are what they say, nothing more. */
-    private static <T> Shelf<T> plain(
+    private static <T> ImportKind<T> plain(
             String field,
             String kind,
             Function<T, String> id,
             Function<T, String> title,
             Function<T, @Nullable T> now,
             Consumer<T> put) {
-        return new Shelf<>(
+        return new ImportKind<>(
                 field,
                 kind,
                 id,

@@ -22,7 +22,7 @@ public final class CodeCommand {
             fail("no bench runs on " + arguments[0] + ".");
             return;
         }
-        HttpRequest request = HttpRequest.newBuilder(URI.create(running.get().address() + DoorHttp.CODE_PATH))
+        HttpRequest request = HttpRequest.newBuilder(URI.create(running.get().address() + AccessController.CODE_PATH))
                 .header(InnerPass.HEADER, running.get().pass())
                 .POST(HttpRequest.BodyPublishers.noBody())
                 .build();

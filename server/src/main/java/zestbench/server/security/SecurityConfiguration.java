@@ -67,9 +67,9 @@ class SecurityConfiguration {
                                 .permitAll()
                                 .requestMatchers(HttpMethod.GET, SCREEN)
                                 .permitAll()
-                                .requestMatchers(HttpMethod.PUT, DoorHttp.PATH)
+                                .requestMatchers(HttpMethod.PUT, AccessController.PATH)
                                 .permitAll()
-                                .requestMatchers(DoorHttp.CODE_PATH)
+                                .requestMatchers(AccessController.CODE_PATH)
                                 .hasAuthority(PassFilter.INNER)
                                 .anyRequest()
                                 .hasAuthority(PassFilter.DEVICE))
@@ -92,7 +92,7 @@ class SecurityConfiguration {
     private void refuse(HttpServletRequest request, HttpServletResponse response, AuthenticationException none)
             throws IOException {
         if (Boolean.TRUE.equals(request.getAttribute(PassFilter.SHUT))) {
-            problems.write(response, HttpStatus.TOO_MANY_REQUESTS, DoorHttp.TOO_OFTEN);
+            problems.write(response, HttpStatus.TOO_MANY_REQUESTS, AccessController.TOO_OFTEN);
         } else {
             problems.write(response, HttpStatus.UNAUTHORIZED, "This device has to be let in: give the access code.");
         }

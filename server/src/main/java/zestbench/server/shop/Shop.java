@@ -21,9 +21,9 @@ import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.shop.School;
 import zestbench.core.shop.ShopRules;
+import zestbench.server.api.RulesPart;
 import zestbench.server.data.CommittedCache;
 import zestbench.server.json.StrictJson;
-import zestbench.server.open.RulesPart;
 import zestbench.server.person.Sender;
 import zestbench.server.problem.Outdated;
 

@@ -107,8 +107,8 @@ public class Units {
         if (!Outdated.isCurrent(seen, unit.version())) {
             throw new Outdated(
                     "The site was changed meanwhile.",
-                    new UnitHttp.SiteView(unit.altitude().feet(), unit.warranty(), unit.version()),
-                    new UnitHttp.SiteView(altitude.feet(), warranty, seen == null ? 0 : seen));
+                    new UnitController.SiteView(unit.altitude().feet(), unit.warranty(), unit.version()),
+                    new UnitController.SiteView(altitude.feet(), warranty, seen == null ? 0 : seen));
         }
         unit.know(altitude, warranty);
         return kept(store.save(unit));

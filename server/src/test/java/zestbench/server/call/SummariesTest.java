@@ -20,7 +20,11 @@ import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.RunningBench;
+import zestbench.server.board.CallBoard;
+import zestbench.server.board.CallSummaries;
 import zestbench.server.person.Sender;
+import zestbench.server.record.UnitHistories;
+import zestbench.server.tape.Calls;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
 
@@ -138,7 +142,7 @@ class SummariesTest {
         List<String> seen = new ArrayList<>();
         List<String> temporary = new ArrayList<>();
         for (Unit unit : bench.bean(Units.class).all()) {
-            UnitHistory history = bench.bean(Histories.class).of(unit.id());
+            UnitHistory history = bench.bean(UnitHistories.class).of(unit.id());
             List<UnitHistory.OpenWriteUp> open = history.openWriteUps();
             if (!open.isEmpty()) {
                 seen.add(unit.id() + " " + open.size() + " "

@@ -1,5 +1,0 @@
-/** Every changing request is carried out once, one after the other, in one transaction. */
-@NullMarked
-package zestbench.server.once;
-
-import org.jspecify.annotations.NullMarked;

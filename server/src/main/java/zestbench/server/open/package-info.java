@@ -1,4 +1,0 @@
-@NullMarked
-package zestbench.server.open;
-
-import org.jspecify.annotations.NullMarked;
