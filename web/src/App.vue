@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useTitle } from '@vueuse/core'
 import { computed, onMounted, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { useTheme } from 'vuetify'
@@ -12,6 +13,8 @@ import TopBar from '@/shell/TopBar.vue'
 import WaitingDialog from '@/shell/WaitingDialog.vue'
 import WelcomeView from '@/shell/WelcomeView.vue'
 import WhoDialog from '@/shell/WhoDialog.vue'
+import { STEPS, type Step } from '@/api/types'
+import { useCall } from '@/stores/call'
 import { useSession } from '@/stores/session'
 import { useTimers } from '@/stores/timers'
 import { useUi } from '@/stores/ui'
@@ -23,8 +26,8 @@ const ui = useUi()
 const timers = useTimers()
 const theme = useTheme()
 const route = useRoute()
-/** On a phone the work takes the whole height; the other zones keep the bar. */
-const isWork = computed(() => ui.pane === 'WORK' && /^\/(calls\/\d+|quick)$/.test(route.path))
+/** On a phone a call has a strip of its own in place of the bar. */
+const isBench = computed(() => /^\/(calls\/\d+|quick)$/.test(route.path))
 
 async function start() {
   try {
@@ -51,6 +54,31 @@ watch(
     if (!isShut && !session.isLoaded) void start()
   },
 )
+const titleOf = (step: Step) => STEPS.find((s) => s.step === step)?.title ?? ''
+const VIEWS: Record<string, string> = {
+  calls: 'Calls',
+  units: 'Units',
+  truck: 'Truck',
+  rules: 'Rules',
+  quick: 'Quick check',
+}
+/** Where one is: step, part and unit on a call, else the view. */
+useTitle(
+  computed(() => {
+    const call = isBench.value ? useCall().call : null
+    const at = useCall().place
+    const part = useCall().part
+    const unit = call?.unit
+      ? `${call.unit.site}, ${call.unit.name}`
+      : (VIEWS[route.path.split('/')[1] ?? ''] ?? 'Calls')
+    const where = !call
+      ? ''
+      : part && 'step' in at
+        ? `${titleOf(at.step)}, ${part.title.toLowerCase()} · `
+        : ''
+    return `${where}${unit} · Zest Bench`
+  }),
+)
 useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
 </script>
 
@@ -59,7 +87,7 @@ useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
     <AccessCode v-if="session.isDoorShut" @opened="start" />
     <p v-else-if="!session.isLoaded" class="loading zb-soft" role="status">Opening the bench …</p>
     <WelcomeView v-else-if="!session.isReady" />
-    <div v-else class="frame" :class="{ work: isWork }">
+    <div v-else class="frame" :class="{ bench: isBench }">
       <TopBar />
       <QuickLine class="quick-over" :class="{ open: ui.isQuickOpen }" />
       <main class="main"><router-view :key="route.path" /></main>
@@ -74,10 +102,19 @@ useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
 <style>
 .frame {
   height: 100dvh;
+  overflow: hidden;
   display: grid;
-  grid-template: 56px minmax(0, 1fr) / minmax(0, 1fr);
+  grid-template:
+    'home quick ways' 56px
+    'main main main' minmax(0, 1fr) / auto minmax(0, 1fr) auto;
+}
+.left-hand .frame {
+  grid-template-areas:
+    'ways quick home'
+    'main main main';
 }
 .main {
+  grid-area: main;
   min-height: 0;
   overflow: hidden;
 }
@@ -85,45 +122,49 @@ useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
   padding: 24px;
 }
 .quick-over {
-  position: fixed;
-  top: 8px;
-  left: 288px;
-  width: min(640px, calc(100vw - 288px - 370px));
+  grid-area: quick;
+  border-bottom: var(--zb-line);
+  padding: 7px 12px 0;
   z-index: 20;
-}
-.has-timer .quick-over {
-  width: min(640px, calc(100vw - 288px - 530px));
-}
-.left-hand .quick-over {
-  left: auto;
-  right: 288px;
-}
-@media (max-width: 1100px) {
-  .quick-over,
-  .has-timer .quick-over {
-    left: 170px;
-    width: calc(100vw - 170px - 350px);
-  }
 }
 @media (max-width: 839px) {
   .frame {
-    grid-template-rows: auto minmax(0, 1fr) 64px;
+    grid-template:
+      'home ways' auto
+      'main main' minmax(0, 1fr)
+      'thumb thumb' 64px / auto minmax(0, 1fr);
   }
-  .frame.work {
-    grid-template-rows: minmax(0, 1fr) 64px;
+  .left-hand .frame {
+    grid-template-areas:
+      'ways home'
+      'main main'
+      'thumb thumb';
   }
-  .frame.work > header {
+  .frame.bench {
+    grid-template:
+      'main' minmax(0, 1fr)
+      'thumb' 64px / minmax(0, 1fr);
+  }
+  .frame.bench > .home,
+  .frame.bench > .ways {
     display: none;
   }
   .quick-over {
     display: none;
-    left: 0;
-    right: 0;
-    top: 0;
-    width: 100vw !important;
+    position: fixed;
+    inset: 0 0 auto;
+    padding: 0;
+    border-bottom: 0;
   }
   .quick-over.open {
     display: block;
+  }
+}
+@media (max-width: 839px) and (max-height: 500px) {
+  .frame.bench {
+    grid-template:
+      'main' minmax(0, 1fr)
+      'thumb' 46px / minmax(0, 1fr);
   }
 }
 @media print {

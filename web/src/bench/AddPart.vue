@@ -46,19 +46,21 @@ function addNamed() {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="520" aria-label="Add a part">
+  <v-dialog v-model="isOpen" max-width="640" aria-label="Add a part">
     <div class="box">
       <h2>Which part is in question?</h2>
-      <button
-        v-for="p in places"
-        :key="p.id"
-        type="button"
-        class="place"
-        @click="add({ kind: p.kind, placeId: p.id, place: p.name })"
-      >
-        <b>{{ p.title }}</b>
-        <span v-if="p.serves" class="zb-soft">for {{ p.serves }}</span>
-      </button>
+      <div v-if="places.length" class="places">
+        <button
+          v-for="p in places"
+          :key="p.id"
+          type="button"
+          class="place"
+          @click="add({ kind: p.kind, placeId: p.id, place: p.name })"
+        >
+          <b>{{ p.title }}</b>
+          <span v-if="p.serves" class="zb-soft">for {{ p.serves }}</span>
+        </button>
+      </div>
       <form class="other" @submit.prevent="addNamed">
         <h3>{{ places.length ? 'In another place' : 'What it is' }}</h3>
         <ChoiceButtons v-model="kind" label="Kind of part" is-hidden-label :choices="KINDS" />
@@ -85,6 +87,11 @@ h2 {
 }
 h3 {
   font-size: 17px;
+}
+.places {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 8px;
 }
 .place {
   min-height: 56px;

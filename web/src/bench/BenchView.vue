@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { STEPS } from '@/api/types'
 import { Refused } from '@/api/client'
 import { useKeys } from '@/shared/useKeys'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
+import CallStrip from './CallStrip.vue'
 import PartsRail from './PartsRail.vue'
 import TapePane from './TapePane.vue'
 import WorkSurface from './WorkSurface.vue'
@@ -16,6 +17,12 @@ const router = useRouter()
 const store = useCall()
 const ui = useUi()
 const wrong = ref('')
+/** Where the work needs the width the tape is a spine, opened over the work. */
+const isWide = computed(() => store.step === 'MATCH' || store.step === 'HOOK_UP')
+watch(
+  () => store.place,
+  () => (ui.isTapeOpen = false),
+)
 
 async function load() {
   wrong.value = ''
@@ -46,8 +53,10 @@ useKeys({
   ...steps,
   '[': () => store.goPart(-1),
   ']': () => store.goPart(1),
-  t: () => {
+  t: async () => {
     ui.pane = 'TAPE'
+    ui.isTapeOpen = !ui.isTapeOpen
+    await nextTick()
     document.querySelector<HTMLElement>('[data-tape] button')?.focus()
   },
   Enter: () => document.querySelector<HTMLButtonElement>('[data-action]:not(:disabled)')?.click(),
@@ -55,19 +64,43 @@ useKeys({
 </script>
 
 <template>
-  <div v-if="store.call" class="bench" :class="`shows-${ui.pane.toLowerCase()}`">
-    <PartsRail class="rail" />
-    <WorkSurface class="work" />
-    <TapePane class="tape" />
+  <div v-if="store.call" class="whole">
+    <CallStrip />
+    <div class="bench" :class="[`shows-${ui.pane.toLowerCase()}`, { spine: isWide, over: ui.isTapeOpen }]">
+      <PartsRail class="rail" />
+      <WorkSurface class="work" />
+      <TapePane class="tape" :is-spine="isWide && !ui.isTapeOpen" />
+    </div>
   </div>
   <p v-else class="zb-page" role="status">{{ wrong || 'Opening the call …' }}</p>
 </template>
 
 <style scoped>
-.bench {
+.whole {
   height: 100%;
+  display: flex;
+  flex-direction: column;
+}
+.bench {
+  flex: 1;
+  min-height: 0;
   display: grid;
   grid-template-columns: 272px minmax(0, 1fr) 320px;
+}
+@media (min-width: 840px) {
+  .bench.spine {
+    grid-template-columns: 272px minmax(0, 1fr) 56px;
+    position: relative;
+  }
+  .bench.spine.over .tape {
+    position: absolute;
+    inset: 0 0 0 auto;
+    width: 320px;
+    z-index: 5;
+  }
+  .left-hand .bench.spine.over .tape {
+    inset: 0 auto 0 0;
+  }
 }
 .rail {
   border-right: var(--zb-line);
@@ -93,6 +126,11 @@ useKeys({
 @media (max-width: 1100px) {
   .bench {
     grid-template-columns: 232px minmax(0, 1fr) 264px;
+  }
+}
+@media (min-width: 840px) and (max-width: 1100px) {
+  .bench.spine {
+    grid-template-columns: 232px minmax(0, 1fr) 56px;
   }
 }
 @media (max-width: 839px) {

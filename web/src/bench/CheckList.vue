@@ -40,10 +40,4 @@ const store = useCall()
   cursor: pointer;
   font-size: 19px;
 }
-.tick input {
-  width: 28px;
-  height: 28px;
-  flex: none;
-  accent-color: var(--zb-ink);
-}
 </style>

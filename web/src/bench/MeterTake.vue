@@ -27,7 +27,7 @@ onBeforeUnmount(() => (meter.clip = null))
 </script>
 
 <template>
-  <div class="meter" role="group" aria-label="Meter">
+  <div v-if="meter.isOn" class="meter" role="group" aria-label="Meter">
     <template v-if="meter.isOn">
       <span class="window zb-figure" aria-live="off">{{ meter.figure || '– – –' }}</span>
       <span v-if="meter.figure && meter.figure !== 'OL'" class="zb-soft">{{ unit }}</span>
@@ -44,7 +44,6 @@ onBeforeUnmount(() => (meter.clip = null))
       </button>
       <button type="button" class="off" aria-label="Meter off" @click="meter.isOn = false">✕</button>
     </template>
-    <button v-else type="button" class="on" @click="meter.isOn = true">Take from meter</button>
   </div>
 </template>
 
@@ -71,7 +70,6 @@ onBeforeUnmount(() => (meter.clip = null))
   line-height: 1.15;
 }
 .take,
-.on,
 .off {
   min-height: 48px;
   border: var(--zb-line);
@@ -82,9 +80,6 @@ onBeforeUnmount(() => (meter.clip = null))
 }
 .take {
   margin-left: auto;
-}
-.on {
-  width: 100%;
 }
 .off {
   min-width: 48px;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import NumberPad from '@/shared/NumberPad.vue'
-import MeterTake from './MeterTake.vue'
+import type { Verdict } from '@/api/types'
+import ReadingPad from './ReadingPad.vue'
 
 /** Rows to read with the pad beside them where there is room, under them where there is not. */
 const props = defineProps<{
@@ -12,6 +12,8 @@ const props = defineProps<{
   isReady: boolean
   hasOverRange?: boolean
   goesBelowZero?: boolean
+  verdict?: Verdict | null
+  word?: string
 }>()
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
@@ -36,13 +38,16 @@ watch(
   <div ref="desk" class="desk" :class="{ beside: isReading && isBeside }">
     <div ref="rows"><slot /></div>
     <div v-if="isReading" class="pad">
-      <MeterTake v-if="at" :subject="at" :unit="unit" :has-over-range="hasOverRange" @take="text = $event" />
-      <NumberPad
+      <ReadingPad
         v-model="text"
+        :subject="at ?? ''"
         :unit="unit"
         :is-ready="isReady"
         :has-over-range="hasOverRange"
         :goes-below-zero="goesBelowZero"
+        :verdict="verdict"
+        :word="word"
+        :is-beside="isBeside"
         @next="emit('next')"
       />
     </div>
@@ -64,6 +69,12 @@ watch(
   bottom: -12px;
   background: var(--zb-paper);
   padding: 6px 0 12px;
+}
+.left-hand .beside {
+  grid-template-columns: 236px minmax(0, 1fr);
+}
+.left-hand .beside .pad {
+  order: -1;
 }
 .beside .pad {
   top: 0;

@@ -43,6 +43,7 @@ async function attach(event: Event) {
   display: block;
 }
 .take {
+  position: relative;
   min-height: 48px;
   display: inline-flex;
   align-items: center;

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { useDebounceFn, useElementSize } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { api, body, NoConnection } from '@/api/client'
 import type { JudgedView } from '@/api/types'
-import NumberPad from '@/shared/NumberPad.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
-import MeterTake from './MeterTake.vue'
+import ReadingPad from './ReadingPad.vue'
 import ReadingRow from './ReadingRow.vue'
 
 /** Takes readings section by section: pad while reading, verdict while typing, onto the tape with "next". */
@@ -22,6 +21,8 @@ const { width } = useElementSize(desk)
 
 /** Sections whose reading is on its way to the tape. */
 const underWay = ref<string[]>([])
+/** What waits on the device for a connection, by section. */
+const waits = ref<Record<string, string>>({})
 const active = ref<string | null>(firstOpen())
 const preview = ref<JudgedView | null>(null)
 const wrong = ref('')
@@ -42,6 +43,14 @@ watch(
   (now, before) => {
     if (now < before && active.value === null) active.value = firstOpen()
   },
+)
+watch(
+  active,
+  async () => {
+    await nextTick()
+    desk.value?.querySelector('.row.active')?.scrollIntoView({ block: 'nearest' })
+  },
+  { immediate: true },
 )
 const judgedOf = (section: string) =>
   section === active.value && text.value !== ''
@@ -98,6 +107,10 @@ async function next() {
     readings,
     piece: props.piece,
   })
+  if (!isKept && store.notice !== '') {
+    waits.value = { ...waits.value, [section]: typed }
+    return
+  }
   underWay.value = underWay.value.filter((s) => s !== section)
   if (!isKept && store.notice === '') {
     active.value = section
@@ -118,7 +131,8 @@ function read(section: string) {
         :key="s"
         :subject="s"
         :judged="judgedOf(s)"
-        :typed="text"
+        :typed="s === active ? text : waits[s]"
+        :is-waiting="s !== active && waits[s] !== undefined && judgedOf(s) === null"
         :is-active="s === active"
         :can-read="store.isWorking"
         :unit="unitOf(s)"
@@ -129,8 +143,17 @@ function read(section: string) {
       <slot v-if="isBeside || active === null" />
     </div>
     <div v-if="active !== null && store.isWorking" class="pad">
-      <MeterTake :subject="active" :unit="unitOf(active)" has-over-range @take="text = $event" />
-      <NumberPad v-model="text" :unit="unitOf(active)" has-over-range :is-ready="isReady" @next="next" />
+      <ReadingPad
+        v-model="text"
+        :subject="active"
+        :unit="unitOf(active)"
+        has-over-range
+        :is-ready="isReady"
+        :verdict="preview?.verdict"
+        :word="preview?.word"
+        :is-beside="isBeside"
+        @next="next"
+      />
     </div>
   </div>
 </template>
@@ -144,8 +167,17 @@ function read(section: string) {
 .desk.beside.reading {
   grid-template-columns: minmax(0, 1fr) 236px;
 }
+.left-hand .desk.beside.reading {
+  grid-template-columns: 236px minmax(0, 1fr);
+}
+.left-hand .desk.beside .pad {
+  order: -1;
+}
 .pad {
   align-self: start;
+}
+.desk.reading:not(.beside) :deep(.row.active) {
+  scroll-margin-bottom: 330px;
 }
 .desk.reading:not(.beside) .pad {
   position: sticky;

@@ -16,10 +16,14 @@ const props = defineProps<{
   hasNoScale?: boolean
   /** shown until a reading brings its own */
   unit?: string
+  /** whether it waits on the device for a connection */
+  isWaiting?: boolean
 }>()
 const emit = defineEmits<{ read: [] }>()
 
-const figure = computed(() => (props.isActive && props.typed ? props.typed : (props.judged?.figure ?? '')))
+const figure = computed(() =>
+  (props.isActive || props.isWaiting) && props.typed ? props.typed : (props.judged?.figure ?? ''),
+)
 const shownUnit = computed(() =>
   figure.value === 'OL' || figure.value === 'open' ? '' : props.judged?.unit || props.unit || 'µF',
 )
@@ -36,7 +40,6 @@ const words = computed(() =>
       :is="canRead ? 'button' : 'div'"
       class="face zb-bare"
       :type="canRead ? 'button' : undefined"
-      :aria-label="canRead ? `Read ${subject}` : undefined"
       @click="canRead && emit('read')"
     >
       <span class="zb-name subject">{{ subject === 'CAPACITOR' ? 'CAP' : subject }}</span>
@@ -46,7 +49,9 @@ const words = computed(() =>
         <span class="unit">{{ shownUnit }}</span>
       </span>
       <VerdictMark v-if="judged" :verdict="judged.verdict" :word="judged.word" class="verdict" />
+      <span v-else-if="isWaiting" class="zb-soft verdict waits">waiting</span>
       <span v-else class="zb-soft verdict">{{ isActive ? 'type the reading' : 'not read' }}</span>
+      <span v-if="canRead && judged && !isActive" class="zb-hidden">read again</span>
     </component>
     <ValueScale
       v-if="!hasNoScale"
@@ -105,6 +110,10 @@ const words = computed(() =>
 .verdict {
   font-size: 18px;
 }
+.waits {
+  border: 2px dashed var(--zb-ink);
+  padding: 0 8px;
+}
 .long .face {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 0 8px;
@@ -142,6 +151,28 @@ const words = computed(() =>
   }
   .row:not(.long) .verdict {
     grid-column: 2;
+  }
+  /* a row that is not being read is one line */
+  .row:not(.active) {
+    padding: 0;
+  }
+  .row:not(.active) .face {
+    grid-template-columns: minmax(52px, auto) minmax(0, 1fr) auto;
+    min-height: 48px;
+  }
+  .row:not(.active) .figure {
+    font-size: 26px;
+  }
+  .row:not(.active) .unit {
+    font-size: 17px;
+  }
+  .row:not(.active) .verdict {
+    grid-column: auto;
+    font-size: 16px;
+  }
+  .row:not(.active) .subject {
+    grid-column: auto;
+    font-size: 18px;
   }
 }
 </style>

@@ -3,10 +3,13 @@ import { computed, ref } from 'vue'
 import { dayOf } from '@/shared/time'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
 import TapeLine from './TapeLine.vue'
 
 /** The running record, newest on top. Tap a line for its reckoning. */
+defineProps<{ isSpine?: boolean }>()
 const store = useCall()
+const ui = useUi()
 const openLine = ref<number | null>(null)
 const strikes = ref<number | null>(null)
 const reason = ref('')
@@ -34,9 +37,16 @@ async function strike() {
 </script>
 
 <template>
-  <section class="tape" aria-label="Tape" data-tape>
+  <section class="tape" :class="{ spine: isSpine }" aria-label="Tape" data-tape>
+    <button v-if="isSpine" type="button" class="open zb-bare" @click="ui.isTapeOpen = true">
+      <span class="zb-plate" aria-hidden="true">t</span>
+      <span class="side"
+        >Tape, {{ store.call?.tape.length === 1 ? '1 line' : `${store.call?.tape.length} lines` }}</span
+      >
+    </button>
     <header class="head">
       <h2>Tape</h2>
+      <v-btn v-if="ui.isTapeOpen" class="fold" variant="text" @click="ui.isTapeOpen = false">fold</v-btn>
       <span class="zb-soft">{{
         store.call?.tape.length === 1 ? '1 line' : `${store.call?.tape.length} lines`
       }}</span>
@@ -90,6 +100,27 @@ async function strike() {
 }
 h2 {
   font-size: 19px;
+}
+.open {
+  display: none;
+}
+@media (min-width: 840px) {
+  .spine > :not(.open, .v-dialog) {
+    display: none;
+  }
+  .open {
+    display: flex;
+    flex-direction: column;
+    align-items: center;
+    gap: 12px;
+    width: 100%;
+    height: 100%;
+    padding-top: 14px;
+  }
+}
+.side {
+  writing-mode: vertical-rl;
+  font-weight: 600;
 }
 .lines {
   flex: 1;

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { computed, provide, reactive, type Component } from 'vue'
+import { computed, nextTick, provide, reactive, ref, watch, type Component } from 'vue'
 import { STEPS, type FindingView, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
-import TimerPlate from '@/shell/TimerPlate.vue'
 import BeforeTest from './BeforeTest.vue'
 import { BENCH } from '@/shared/bench'
 import StopLine from './StopLine.vue'
@@ -82,6 +81,14 @@ const view = computed(() => {
 })
 const key = computed(() => JSON.stringify(store.place))
 
+const heading = ref<HTMLElement | null>(null)
+/** What had the focus is gone with its step: the step's heading has it then. */
+watch(key, async () => {
+  await nextTick()
+  if (document.activeElement === null || document.activeElement === document.body)
+    heading.value?.focus({ preventScroll: true })
+})
+
 provide(
   BENCH,
   reactive({
@@ -112,12 +119,11 @@ provide(
       <header class="head">
         <Slice class="on-phone" :filled="store.part.filled" :at="store.step" :size="36" />
         <div class="name">
-          <h2>{{ store.part.title }}</h2>
+          <h2 ref="heading" tabindex="-1">{{ store.part.title }}</h2>
           <span v-if="store.part.serves || store.part.place !== store.part.title" class="zb-soft">{{
             store.part.serves ? `for ${store.part.serves}` : store.part.place
           }}</span>
         </div>
-        <TimerPlate class="on-phone" />
         <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>
       </header>
       <nav class="steps zb-noprint" aria-label="Steps of the part">
@@ -154,12 +160,12 @@ provide(
       </button>
     </nav>
     <header v-else-if="'call' in store.place" class="head">
-      <h2>{{ isQuick ? 'Quick check' : TITLES[store.place.call] }}</h2>
+      <h2 ref="heading" tabindex="-1">{{ isQuick ? 'Quick check' : TITLES[store.place.call] }}</h2>
     </header>
     <p v-if="store.problem" class="said" role="alert">
       <b>{{ store.problem }}</b>
     </p>
-    <p v-else-if="store.notice" class="said" role="status">{{ store.notice }}</p>
+    <p v-else-if="store.notice" class="said over" role="status">{{ store.notice }}</p>
     <StopLine />
     <BeforeTest v-if="store.step === 'TEST'" />
     <component :is="view" v-if="view" :key="key" class="step-view" />
@@ -168,6 +174,7 @@ provide(
 
 <style scoped>
 .work {
+  position: relative;
   display: flex;
   flex-direction: column;
   min-height: 0;
@@ -210,7 +217,7 @@ h2 {
   margin-top: 12px;
 }
 .step {
-  min-height: 44px;
+  min-height: 48px;
   border: 0;
   border-right: 1px solid var(--zb-hair);
   background: var(--zb-sheet);
@@ -227,6 +234,15 @@ h2 {
 }
 .number {
   font-weight: 700;
+}
+.title {
+  white-space: nowrap;
+}
+@media (max-width: 1100px) {
+  .step {
+    font-size: 16px;
+    gap: 5px;
+  }
 }
 .done {
   color: var(--zb-ink);
@@ -248,6 +264,14 @@ h2 {
   border: var(--zb-line);
   background: var(--zb-sheet);
   padding: 8px 14px;
+}
+/* a notice lies over the head, so that nothing moves under the finger */
+.over {
+  position: absolute;
+  top: 0;
+  left: 0;
+  right: 0;
+  z-index: 6;
 }
 .step-view {
   flex: 1;
@@ -275,9 +299,6 @@ h2 {
     white-space: normal;
     max-width: 130px;
   }
-  .head:has(.timer) .rating {
-    display: none;
-  }
   .steps {
     margin: 0;
     border-left: 0;
@@ -293,6 +314,28 @@ h2 {
   }
   .step:not(.on) .title {
     display: none;
+  }
+  .head {
+    min-height: 48px;
+  }
+  .name span {
+    display: block;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+}
+@media (max-width: 839px) and (max-height: 700px) {
+  .name span {
+    display: none;
+  }
+}
+@media (max-height: 500px) {
+  .work > .head:has(~ .steps) {
+    display: none;
+  }
+  .step {
+    min-height: 44px;
   }
 }
 </style>

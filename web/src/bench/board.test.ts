@@ -2,7 +2,8 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { Grade, LineView, MatchesView, OfferView, ReadAnswer } from '@/api/types'
 import LabelText from './LabelText.vue'
-import MatchBoard from './MatchBoard.vue'
+import AnswerCard from './AnswerCard.vue'
+import OtherWays from './OtherWays.vue'
 import TapeLine from './TapeLine.vue'
 
 const cell = (attribute: string, offered: string, outcome: Grade, why = 'same') => ({
@@ -10,6 +11,7 @@ const cell = (attribute: string, offered: string, outcome: Grade, why = 'same') 
   required: '440 V',
   offered,
   outcome,
+  word: outcome === 'LIKE_FOR_LIKE' ? 'same as old' : 'serves',
   saysMore: outcome !== 'LIKE_FOR_LIKE' || offered === 'not on the label',
   why,
   mark: 'common practice of the trade',
@@ -20,9 +22,12 @@ const offer = (title: string, grade: Grade, cells: OfferView['cells']): OfferVie
   grade,
   word: grade.replaceAll('_', ' '),
   where: 'bin B3',
+  pieces: [{ title, where: 'bin B3', price: '12.00' }],
+  price: '12.00',
   cells,
   changes: ['2 wires move'],
   asks: [],
+  isWay: grade !== 'REFUSED',
   canBeChosen: grade !== 'REFUSED' && grade !== 'UNDECIDED',
   isRefused: grade === 'REFUSED',
   needsReturnDate: grade === 'STOPGAP',
@@ -44,17 +49,20 @@ const found: MatchesView = {
       cell('Duty', 'run', 'LIKE_FOR_LIKE'),
     ]),
   ],
+  differs: ['Volts'],
+  alike: ['Duty'],
   refused: [{ reason: 'Volts', count: 1 }],
 }
 
 describe('the match board', () => {
-  const board = () => mount(MatchBoard, { props: { found, modelValue: null } })
+  const board = () => mount(OtherWays, { props: { found, modelValue: null } })
 
-  it('shows what fits first, with the why where it is not the same', () => {
+  it('sets what fits side by side, in words where it is not the same', () => {
     const text = board().find('table').text()
     expect(text).toContain('SUITABLE')
     expect(text).toContain('higher is allowed')
     expect(text).not.toContain('REFUSED')
+    expect(text).not.toMatch(/[=≥~]/)
   })
 
   it('shows the refused ones with their reason on demand', async () => {
@@ -64,7 +72,7 @@ describe('the match board', () => {
       .findAll('button')
       .find((b) => b.text().includes('1 refused'))
       ?.trigger('click')
-    expect(wrapper.find('table').text()).toContain('REFUSED')
+    expect(wrapper.text()).toContain('REFUSED')
   })
 
   it('folds rows that are alike everywhere', async () => {
@@ -72,7 +80,7 @@ describe('the match board', () => {
     expect(wrapper.find('tbody').text()).not.toContain('Duty')
     await wrapper
       .findAll('button')
-      .find((b) => b.text() === 'Show')
+      .find((b) => b.text().startsWith('alike in all'))
       ?.trigger('click')
     expect(wrapper.find('tbody').text()).toContain('Duty')
   })
@@ -83,6 +91,13 @@ describe('the match board', () => {
     expect(undecided?.attributes('disabled')).toBeDefined()
     await suitable?.trigger('click')
     expect(wrapper.emitted('update:modelValue')?.[0]).toEqual([found.offers[0]])
+  })
+
+  it('answers first: the pieces, where they lie, what then has to be done', () => {
+    const answer = mount(AnswerCard, { props: { offer: found.offers[0]!, verb: 'Take' } })
+    expect(answer.find('.take').text()).toBe('Take 45+5 µF bin B3')
+    expect(answer.text()).toContain('2 wires move')
+    expect(answer.text()).toContain('12.00')
   })
 })
 

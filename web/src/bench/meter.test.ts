@@ -45,7 +45,7 @@ it('the meter stands beside every pad, and one tap takes what is in its window',
   server({})
   const view = await desk({ part: 'p1', step: 'TEST' })
   expect(Stream.opened).toEqual([])
-  await view.find('.on').trigger('click')
+  await view.find('.corner').trigger('click')
   await flushPromises()
   expect(decodeURIComponent(Stream.opened[0] ?? '')).toBe('/api/calls/7/meter?subject=HERM&sign=µF&part=p1')
   expect(view.find('.take').attributes('disabled')).toBeDefined()
@@ -65,7 +65,8 @@ it('the meter stands beside every pad, and one tap takes what is in its window',
   await flushPromises()
   expect(view.find('.words').text()).toContain('type what its window says')
   await view.find('.off').trigger('click')
-  expect(view.find('.on').text()).toBe('Take from meter')
+  expect(view.find('.meter').exists()).toBe(false)
+  expect(view.find('.corner').attributes('aria-label')).toBe('Take from meter')
 })
 
 it('asks for what is read: a new part, or a place of the call', async () => {

@@ -35,8 +35,10 @@ const session = useSession()
 .bar {
   padding: 8px 20px 16px;
 }
+.beside:not(:has(*)) {
+  min-height: 8px;
+}
 .beside {
-  min-height: 32px;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
@@ -64,7 +66,21 @@ const session = useSession()
   border-color: var(--zb-hair);
   cursor: default;
 }
+@media (max-width: 839px) and (max-height: 700px) {
+  :global(.step-view:has([data-pad]) .bar .act) {
+    display: none;
+  }
+}
+@media (max-height: 500px) {
+  :global(.step-view:has([data-pad]) .bar) {
+    display: none;
+  }
+}
 @media (max-width: 839px) {
+  /* while the pad is on, its own "next" is the action */
+  :global(.step-view:has([data-pad]) .bar .act:disabled) {
+    display: none;
+  }
   .bar {
     padding: 4px 12px 10px;
   }

@@ -44,8 +44,7 @@ const value = defineModel<T | null>({ required: true })
   text-align: left;
 }
 .on {
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
-  font-weight: 600;
+  font-weight: 700;
+  box-shadow: inset 0 -6px 0 var(--zb-ink);
 }
 </style>

@@ -82,7 +82,9 @@ useEventListener(
       </svg>
     </button>
     <button v-for="k in ['1', '2', '3']" :key="k" type="button" class="key" @click="press(k)">{{ k }}</button>
-    <span class="key unit" aria-hidden="true">{{ unit }}</span>
+    <slot name="corner"
+      ><span class="key unit" aria-hidden="true">{{ unit }}</span></slot
+    >
     <button type="button" class="key" @click="press('0')">0</button>
     <button type="button" class="key" aria-label="point" @click="press('.')">.</button>
     <button type="button" class="key next" :disabled="!isReady" @click="emit('next')">
@@ -137,5 +139,10 @@ useEventListener(
   border-color: var(--zb-hair);
   background: none;
   cursor: default;
+}
+@media (max-height: 700px) {
+  .key {
+    min-height: 48px;
+  }
 }
 </style>

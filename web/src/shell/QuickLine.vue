@@ -67,6 +67,8 @@ watch(
   async () => {
     await nextTick()
     box.value?.focus()
+    // a new label takes the place of what is left there; a tap in the line goes on with it
+    box.value?.select()
   },
 )
 
@@ -208,7 +210,14 @@ function leave(event: FocusEvent) {
 .send {
   display: none;
 }
+.quick {
+  position: relative;
+}
 .seen {
+  position: absolute;
+  left: 12px;
+  right: 12px;
+  top: 47px;
   border: var(--zb-line);
   border-top: 0;
   background: var(--zb-sheet);
@@ -233,6 +242,9 @@ function leave(event: FocusEvent) {
   font-size: 22px;
 }
 @media (max-width: 839px) {
+  .seen {
+    inset: 56px 0 auto;
+  }
   .line {
     height: 56px;
   }

@@ -49,7 +49,9 @@ const VIEWS = [
         {{ v.words }}
       </button>
     </template>
-    <button type="button" class="slash" aria-label="Quick line" @click="ui.askQuick()">/</button>
+    <button type="button" class="slash" aria-label="Quick line: type a label" @click="ui.askQuick()">
+      / <span class="say">Label</span>
+    </button>
   </nav>
 </template>
 
@@ -57,8 +59,13 @@ const VIEWS = [
 .thumb {
   display: none;
 }
+.say {
+  font-family: var(--zb-text);
+  font-size: 17px;
+}
 @media (max-width: 839px) {
   .thumb {
+    grid-area: thumb;
     display: flex;
     border-top: var(--zb-line);
     background: var(--zb-paper);
@@ -84,7 +91,11 @@ const VIEWS = [
     border-top-color: var(--zb-ink);
   }
   .slash {
-    flex: 0 0 72px;
+    flex: 0 0 104px;
+    display: inline-flex;
+    align-items: center;
+    justify-content: center;
+    gap: 8px;
     background: var(--zb-lemon);
     color: var(--zb-on-lemon);
     border: 0;
@@ -92,6 +103,14 @@ const VIEWS = [
     font-family: var(--zb-figures);
     font-size: 28px;
     font-weight: 700;
+  }
+}
+@media (max-width: 839px) and (max-height: 500px) {
+  .zone,
+  .slash {
+    min-height: 42px;
+    padding-bottom: 2px;
+    border-top-width: 4px;
   }
 }
 </style>

@@ -12,12 +12,14 @@ const ui = useUi()
 </script>
 
 <template>
-  <header class="bar zb-noprint">
-    <router-link to="/calls" class="home" aria-label="Zest Bench, to the calls">
+  <div class="home zb-noprint">
+    <router-link to="/calls" class="mark" aria-label="Zest Bench, to the calls">
       <Slice :filled="['READ', 'TEST', 'JUDGE', 'MATCH', 'HOOK_UP', 'PROVE']" :size="32" aria-hidden="true" />
       <span class="zb-name word">Zest Bench</span>
     </router-link>
-    <nav aria-label="Views" class="ways">
+  </div>
+  <div class="ways zb-noprint">
+    <nav aria-label="Views" class="row">
       <TimerPlate />
       <span v-if="waiting.count" class="zb-plate" role="status">{{ waiting.count }} waiting</span>
       <router-link to="/calls" class="way">Calls</router-link>
@@ -29,37 +31,41 @@ const ui = useUi()
       </button>
       <button type="button" class="way ask" aria-label="Keys" @click="ui.areKeysOpen = true">?</button>
     </nav>
-  </header>
+  </div>
 </template>
 
 <style scoped>
-.bar {
+.home,
+.ways {
   border-bottom: var(--zb-line);
-  display: flex;
-  align-items: center;
-  justify-content: space-between;
-  padding: 0 8px 0 16px;
   background: var(--zb-paper);
-  height: 56px;
-}
-.left-hand .bar {
-  flex-direction: row-reverse;
+  min-width: 0;
 }
 .home {
+  grid-area: home;
+  padding: 0 8px 0 16px;
+}
+.ways {
+  grid-area: ways;
+  padding: 0 8px;
+}
+.mark {
   display: flex;
   gap: 10px;
   align-items: center;
   text-decoration: none;
-  min-height: 48px;
+  min-height: 54px;
 }
 .word {
   font-size: 26px;
   white-space: nowrap;
 }
-.ways {
+.row {
   display: flex;
   align-items: center;
+  justify-content: flex-end;
   gap: 2px;
+  min-height: 54px;
 }
 .way {
   min-height: 48px;
@@ -93,7 +99,15 @@ const ui = useUi()
 .ask {
   font-weight: 700;
 }
+@media (max-width: 1100px) {
+  .word {
+    display: none;
+  }
+}
 @media (max-width: 839px) {
+  .word {
+    display: inline;
+  }
   .has-timer .word {
     display: none;
   }

@@ -136,13 +136,13 @@ describe('timers', () => {
   it('are instants that survive a reload; the soonest shows first', async () => {
     const due = Date.now() + 60_000
     const pairs = [
-      { place: 'p', placeTitle: '', pair: 'C–FAN', isDead: true, againAtMillis: due + 5_000 },
-      { place: 'p', placeTitle: '', pair: 'C–HERM', isDead: true, againAtMillis: due },
+      { place: 'p', placeTitle: 'Run capacitor', pair: 'C–FAN', isDead: true, againAtMillis: due + 5_000 },
+      { place: 'p', placeTitle: 'Run capacitor', pair: 'C–HERM', isDead: true, againAtMillis: due },
     ]
     useTimers().follow(call({ safe: { pairs } as CallView['safe'] }))
     await flushPromises()
     setActivePinia(createPinia())
-    expect(useTimers().first?.title).toBe('C–HERM again')
+    expect(useTimers().first?.title).toBe('Re-check run capacitor dead')
     const parts = [{ title: 'Start device', coolAtMillis: due - 5_000 }] as CallView['parts']
     useTimers().follow(call({ parts }))
     expect(useTimers().first?.title, 'a tried start device cools').toBe('Start device cool')

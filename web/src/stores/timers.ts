@@ -7,8 +7,13 @@ import type { CallView } from '@/api/types'
 interface Timer {
   callId: number
   title: string
+  /** where it runs, for whoever is elsewhere */
+  unit?: string
   dueMillis: number
 }
+
+/** A timer that ran out is shown so long. */
+const SHOWN_AFTER = 10 * 60_000
 
 /** What runs down: kept as instants, so that it survives a reload and shows on every view. */
 export const useTimers = defineStore('timers', () => {
@@ -18,9 +23,14 @@ export const useTimers = defineStore('timers', () => {
   /** Takes the call's timers in place of those it had before. */
   function follow(call: CallView) {
     const others = timers.value.filter((t) => t.callId !== call.id)
+    const unit = call.unit ? `${call.unit.site}, ${call.unit.name}` : 'Quick check'
     const own = call.safe.pairs
       .filter((p) => p.againAtMillis !== undefined)
-      .map((p) => ({ callId: call.id, title: `${p.pair} again`, dueMillis: p.againAtMillis as number }))
+      .map((p) => ({
+        callId: call.id,
+        title: `Re-check ${(p.placeTitle || p.pair).toLowerCase()} dead`,
+        dueMillis: p.againAtMillis as number,
+      }))
     const cooling = call.windings
       .filter((w) => w.againAtMillis !== undefined)
       .map((w) => ({ callId: call.id, title: `${w.place} cool`, dueMillis: w.againAtMillis as number }))
@@ -32,15 +42,24 @@ export const useTimers = defineStore('timers', () => {
       settling && !settling.isSettled && !call.leave.proof.kept
         ? [{ callId: call.id, title: 'settles', dueMillis: settling.fromMillis }]
         : []
-    timers.value = [...others, ...own, ...cooling, ...tried, ...settles]
+    timers.value = [...others, ...[...own, ...cooling, ...tried, ...settles].map((t) => ({ ...t, unit }))]
   }
 
+  /** What is over by more than a while is not shown any more. */
   const first = computed(() => {
-    const next = [...timers.value].sort((a, b) => a.dueMillis - b.dueMillis)[0]
+    const next = timers.value
+      .filter((t) => now.value.getTime() - t.dueMillis < SHOWN_AFTER)
+      .sort((a, b) => a.dueMillis - b.dueMillis)[0]
     return next ? { ...next, left: clock(next.dueMillis - now.value.getTime()) } : null
   })
 
-  return { timers, now, first, follow }
+  /** Takes it off the bar; its call still knows. */
+  function dismiss() {
+    const gone = first.value
+    timers.value = timers.value.filter((t) => t.callId !== gone?.callId || t.title !== gone.title)
+  }
+
+  return { timers, now, first, follow, dismiss }
 })
 
 /** Minutes and seconds left; "now" once there is nothing left. */

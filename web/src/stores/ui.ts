@@ -6,6 +6,8 @@ export type Pane = 'PARTS' | 'WORK' | 'TAPE'
 /** Which of the three zones a phone shows, and what lies over them. */
 export const useUi = defineStore('ui', () => {
   const pane = ref<Pane>('WORK')
+  /** whether the tape lies over the work where it is a spine else */
+  const isTapeOpen = ref(false)
   const isQuickOpen = ref(false)
   const areKeysOpen = ref(false)
   const isWhoOpen = ref(false)
@@ -20,5 +22,5 @@ export const useUi = defineStore('ui', () => {
     isQuickOpen.value = true
     quickAsked.value++
   }
-  return { pane, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, label, askQuick }
+  return { pane, isTapeOpen, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, label, askQuick }
 })

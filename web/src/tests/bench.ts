@@ -80,6 +80,10 @@ export function part(more: Partial<PartView> = {}): PartView {
     last: '',
     filled: ['READ'],
     isGood: false,
+    test:
+      more.verdict === 'FAILED'
+        ? { kind: 'MATCH', words: 'Find a replacement' }
+        : { kind: 'READ_ON', words: 'Read HERM and FAN' },
     isDead: false,
     isSheetOpened: false,
     benchFirst: 'Power off, discharged, leads off',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { LookView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
@@ -7,31 +7,18 @@ import { dayOf } from '@/shared/time'
 import { useCall } from '@/stores/call'
 import ClosePart from '../ClosePart.vue'
 import ReadingRow from '../ReadingRow.vue'
+import { useTestAction } from '../useTestAction'
 
 /** The verdicts with their reckoning, and what follows from them. */
 const store = useCall()
 const part = computed(() => store.part)
 const looks = computed(() => part.value?.looks.filter((l) => l.seen !== undefined) ?? [])
 const answer = (l: LookView) => l.answers.find((a) => a.key === l.seen)?.words ?? ''
-const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | null>(null)
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
   return [...seen.values()].filter((f) => f.kind !== 'SECTION_UNREAD' || !part.value?.filled.includes('TEST'))
 })
-const action = computed(() => {
-  const p = part.value
-  if (!p || (p.readings.length === 0 && looks.value.length === 0))
-    return { words: 'Test it first', go: () => store.goStep('TEST') }
-  if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
-  if (p.chosen) return { words: 'Hook it up', go: () => store.goStep('HOOK_UP') }
-  if (p.verdict === 'FAILED')
-    return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
-  if (p.verdict === 'TOO_CLOSE') return { words: 'Read again', go: () => store.goStep('TEST') }
-  if (p.isGood)
-    return { words: 'Good: not needed, close this part', go: () => (closing.value = 'NOT_NEEDED') }
-  if (!p.filled.includes('TEST')) return { words: 'Read the rest', go: () => store.goStep('TEST') }
-  return { words: 'Weak: see what could replace it', go: () => store.goStep('MATCH') }
-})
+const { action, closing } = useTestAction()
 const under = computed(() => {
   const since = store.call?.rulesSinceMillis
   return since ? `Shop rules of ${dayOf(since)} are in force` : 'Shop rules: the defaults'
@@ -67,7 +54,7 @@ const under = computed(() => {
       </template>
       <FindingLines :findings="findings" class="findings" />
     </div>
-    <ActionBar :words="action.words" @act="action.go()">
+    <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
       <span class="zb-soft">{{ under }}</span>
       <template v-if="store.isWorking && (part.readings.length || looks.length) && !part.closed">
         <v-btn v-if="part.verdict !== 'FAILED'" variant="text" height="32" @click="store.goStep('MATCH')"

@@ -11,7 +11,8 @@ import { dateWords } from '@/shared/time'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
 import ConfirmRead from '../ConfirmRead.vue'
-import MatchBoard from '../MatchBoard.vue'
+import AnswerCard from '../AnswerCard.vue'
+import OtherWays from '../OtherWays.vue'
 
 /** What the circuit needs, and what can do it: this truck, others and the shop, the counter, or a part bought on the way. */
 type Source = 'TRUCK' | 'ELSEWHERE' | 'COUNTER' | 'TYPED'
@@ -158,6 +159,7 @@ const toConfirm = computed(() =>
         .join(', ') ?? '')
     : '',
 )
+const VERBS: Record<Source, string> = { TRUCK: 'Take', ELSEWHERE: 'Fetch', COUNTER: 'Order', TYPED: 'Use' }
 const NOTHING: Record<Source, string> = {
   TRUCK: 'Nothing on the truck fits',
   ELSEWHERE: 'Nothing elsewhere fits',
@@ -236,13 +238,6 @@ async function isHere(isIt: boolean) {
             >
           </div>
         </div>
-        <ChoiceButtons
-          v-model="source"
-          class="sources"
-          label="Where from"
-          is-hidden-label
-          :choices="sources"
-        />
         <form v-if="isTyped" class="typed" @submit.prevent="look">
           <LabelledField
             v-model="typed"
@@ -255,11 +250,24 @@ async function isHere(isIt: boolean) {
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
         <ConfirmRead />
-        <FindingLines v-if="found" :findings="said(true)" class="before zb-small" />
+        <FindingLines v-if="found" :findings="said(true)" class="before" />
         <p v-if="source === 'COUNTER' && counter?.missing" class="zb-caution" role="status">
           {{ counter.missing }}
         </p>
-        <MatchBoard v-if="found" v-model="picked" :found="found" />
+        <p v-if="!found && !wrong && !isTyped" class="zb-soft looking" role="status">
+          Looking at what there is …
+        </p>
+        <div v-if="found" class="board" role="region" aria-label="Match board">
+          <AnswerCard v-if="picked" :offer="picked" :verb="VERBS[source ?? 'TRUCK']" />
+          <OtherWays v-model="picked" :found="found" />
+        </div>
+        <ChoiceButtons
+          v-model="source"
+          class="sources"
+          label="Where from"
+          is-hidden-label
+          :choices="sources"
+        />
         <section v-if="source === 'TRUCK'" class="beyond" aria-label="Beyond the truck">
           <button
             v-for="a in around"
@@ -318,7 +326,10 @@ async function isHere(isIt: boolean) {
   margin: 0 0 12px;
 }
 .sources {
-  margin-bottom: 12px;
+  margin-top: 14px;
+}
+.looking {
+  min-height: 160px;
 }
 .ordered {
   margin-bottom: 12px;

@@ -4,36 +4,22 @@ import { FAMILIES } from '@/families'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import { useCall } from '@/stores/call'
+import ClosePart from '../ClosePart.vue'
 import LookButtons from '../LookButtons.vue'
 import ReadingDesk from '../ReadingDesk.vue'
+import { useTestAction } from '../useTestAction'
 
 /** Readings against the label. */
 const store = useCall()
 const isOther = ref(false)
 const part = computed(() => store.part)
 const other = computed(() => FAMILIES[part.value?.kind ?? '']?.otherTest)
-/** What is still asked for; where something is looked at too, not every section is. */
-const open = computed(() =>
-  part.value?.looks.length
-    ? part.value.untested.map(
-        (name) => part.value?.looks.find((l) => l.key === name)?.question.toLowerCase() ?? name,
-      )
-    : (part.value?.sections.filter((s) => !part.value?.readings.some((r) => r.subject === s)) ?? []),
-)
 const reckonings = computed(() => part.value?.readings ?? [])
-const action = computed(() => {
-  const p = part.value
-  if (!p) return { words: '', go: () => {} }
-  if (p.sections.length === 0) return { words: 'Read the label first', go: () => store.goStep('READ') }
-  if (p.verdict === 'FAILED')
-    return { words: `Find a replacement for ${p.shortRating}`, go: () => store.goStep('MATCH') }
-  if (open.value.length > 0) return { words: `Read ${open.value.join(' and ')}`, go: null }
-  return { words: 'See the judgement', go: () => store.goStep('JUDGE') }
-})
+const { action, closing } = useTestAction()
 /** What was said with the last reading; that another one is missing holds only until it is read. */
 const findings = computed(() =>
   (reckonings.value.at(-1)?.findings ?? []).filter(
-    (f) => open.value.length > 0 || f.kind !== 'SECTION_UNREAD',
+    (f) => part.value?.test.kind === 'READ_ON' || f.kind !== 'SECTION_UNREAD',
   ),
 )
 const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
@@ -67,7 +53,11 @@ const name = (subject: string) => (subject === 'CAPACITOR' ? '' : subject)
           {{ isOther ? 'on the bench instead' : `${other.words} instead` }}
         </v-btn>
       </template>
+      <v-btn v-if="part.readings.length" variant="text" @click="store.goStep('JUDGE')"
+        >the whole reckoning</v-btn
+      >
     </ActionBar>
+    <ClosePart v-model="closing" />
   </div>
 </template>
 

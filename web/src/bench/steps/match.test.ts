@@ -23,6 +23,9 @@ describe('Match', () => {
     grade,
     word: grade,
     where: 'bin C1',
+    pieces: [{ title: '45+5 µF', where: 'bin C1', price: '12.00' }],
+    price: '12.00',
+    isWay: grade !== 'REFUSED',
     cells: [],
     changes: [],
     asks: [],
@@ -34,7 +37,7 @@ describe('Match', () => {
 
   it('takes the best that fits with one tap', async () => {
     const sent = server({
-      '/matches': { findings: [], refused: [], offers: [offer('LIKE_FOR_LIKE')] },
+      '/matches': { findings: [], refused: [], differs: [], alike: [], offers: [offer('LIKE_FOR_LIKE')] },
       '/choice': callWith([part()]),
     })
     const view = await onBench(MatchStep, callWith([part()]), at)
@@ -47,7 +50,7 @@ describe('Match', () => {
 
   it('asks a stopgap for its day before it is taken', async () => {
     const sent = server({
-      '/matches': { findings: [], refused: [], offers: [offer('STOPGAP')] },
+      '/matches': { findings: [], refused: [], differs: [], alike: [], offers: [offer('STOPGAP')] },
       '/choice': callWith([part()]),
     })
     const view = await onBench(MatchStep, callWith([part()]), at)
@@ -62,7 +65,7 @@ describe('Match', () => {
     })
   })
 
-  const found = (...offers: object[]) => ({ findings: [], refused: [], offers })
+  const found = (...offers: object[]) => ({ findings: [], refused: [], differs: [], alike: [], offers })
 
   it('shows what others have behind the truck, and takes a piece of theirs', async () => {
     const there = { ...offer('LIKE_FOR_LIKE'), offer: ['CP-201'], where: 'Truck 2, bin A1' }
@@ -131,7 +134,13 @@ describe('Match', () => {
 
   it('has nothing to take where nothing fits', async () => {
     server({
-      '/matches': { findings: [], refused: [{ reason: 'Volts', count: 1 }], offers: [offer('REFUSED')] },
+      '/matches': {
+        findings: [],
+        refused: [{ reason: 'Volts', count: 1 }],
+        differs: [],
+        alike: [],
+        offers: [offer('REFUSED')],
+      },
     })
     expect(action(await onBench(MatchStep, callWith([part()]), at))).toBe('(Nothing on the truck fits)')
   })

@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { PartView, Verdict } from '@/api/types'
+import type { PartView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
 import HookUpStep from './HookUpStep.vue'
@@ -134,49 +134,34 @@ describe('Read', () => {
   })
 })
 
-describe('Test and Judge name the next action', () => {
+describe('Test and Judge lead on as the bench says', () => {
+  const said = (kind: PartView['test']['kind'], more: Partial<PartView> = {}) =>
+    part({ readings: [judged('HERM', 'GOOD')], test: { kind, words: 'the next thing' }, ...more })
   it.each([
-    ['no label', part({ sections: [] }), 'Read the label first'],
-    ['nothing read', part(), '(Read HERM and FAN)'],
-    ['one read', part({ readings: [judged('HERM', 'GOOD')] }), '(Read FAN)'],
-    [
-      'one out',
-      part({ readings: [judged('FAN', 'FAILED')], verdict: 'FAILED' }),
-      'Find a replacement for 45+5 µF 440 V ±6 %',
-    ],
-    [
-      'both read',
-      part({ readings: [judged('HERM', 'GOOD'), judged('FAN', 'GOOD')], verdict: 'GOOD' }),
-      'See the judgement',
-    ],
-  ])('Test, %s', async (_, given, words) => {
-    server({})
-    expect(action(await onBench(TestStep, callWith([given]), { part: 'p1', step: 'TEST' }))).toBe(words)
+    ['READ_LABEL', 'READ'],
+    ['MATCH', 'MATCH'],
+    ['HOOK_UP', 'HOOK_UP'],
+  ] as const)('%s leads to %s, from Test and from Judge', async (kind, step) => {
+    for (const [view, at] of [
+      [TestStep, 'TEST'],
+      [JudgeStep, 'JUDGE'],
+    ] as const) {
+      server({})
+      const shown = await onBench(view, callWith([said(kind)]), { part: 'p1', step: at })
+      expect(action(shown)).toBe('the next thing')
+      await shown.find('[data-action]').trigger('click')
+      expect(useCall().step).toBe(step)
+    }
   })
 
-  const read = (verdict: Verdict, more: Partial<PartView> = {}) =>
-    part({
-      readings: [judged('HERM', verdict), judged('FAN', 'GOOD')],
-      verdict,
-      filled: ['READ', 'TEST'],
-      ...more,
-    })
-  it.each([
-    ['nothing read', part(), 'Test it first'],
-    ['out', read('FAILED'), 'Find a replacement for 45+5 µF 440 V ±6 %'],
-    ['too close', read('TOO_CLOSE'), 'Read again'],
-    ['weak', read('WEAK'), 'Weak: see what could replace it'],
-    ['good', read('GOOD', { isGood: true }), 'Good: not needed, close this part'],
-    [
-      'closed',
-      read('GOOD', { closed: { outcome: 'NOT_NEEDED', asLeft: '', note: '' } }),
-      'Go on to what is next',
-    ],
-  ])('Judge, %s', async (_, given, words) => {
+  it('waits on Test while something is to be read, and leads there from Judge', async () => {
     server({})
-    const view = await onBench(JudgeStep, callWith([given]), { part: 'p1', step: 'JUDGE' })
-    expect(action(view)).toBe(words)
-    if (given.readings.length) expect(view.text()).toContain('standard: JCGM 106:2012')
+    const test = await onBench(TestStep, callWith([said('READ_ON')]), { part: 'p1', step: 'TEST' })
+    expect(action(test)).toBe('(the next thing)')
+    const judge = await onBench(JudgeStep, callWith([said('READ_ON')]), { part: 'p1', step: 'JUDGE' })
+    expect(judge.text()).toContain('standard: JCGM 106:2012')
+    await judge.find('[data-action]').trigger('click')
+    expect(useCall().step).toBe('TEST')
   })
 })
 

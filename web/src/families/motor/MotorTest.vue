@@ -2,9 +2,11 @@
 import { computed, ref } from 'vue'
 import type { Fields } from '@/api/types'
 import AmpTrends from '@/bench/AmpTrends.vue'
+import ClosePart from '@/bench/ClosePart.vue'
 import LookButtons from '@/bench/LookButtons.vue'
 import MotorAmps from '@/bench/MotorAmps.vue'
 import { useAmps } from '@/bench/useAmps'
+import { useTestAction } from '@/bench/useTestAction'
 import { useWindings } from '@/bench/useWindings'
 import WindingsDesk from '@/bench/WindingsDesk.vue'
 import ActionBar from '@/shared/ActionBar.vue'
@@ -37,6 +39,7 @@ const { isEnough } = windings
 const { canKeep } = amps
 const plateRating = computed(() => store.call?.amps.find((a) => a.place === part.value?.place)?.rating ?? '')
 
+const { action: follows, closing } = useTestAction()
 const action = computed(() => {
   const p = part.value
   if (!p) return { words: '', go: () => {} }
@@ -50,14 +53,14 @@ const action = computed(() => {
       go: belt.value?.canKeep ? () => void belt.value?.keep() : null,
     }
   }
-  if (p.verdict === 'FAILED') return { words: 'Find a replacement', go: () => store.goStep('MATCH') }
+  if (p.verdict === 'FAILED') return follows.value
   if (p.untested.includes('SHAFT') && page.value !== 'LOOK')
     return { words: 'Turn it by hand', go: () => (page.value = 'LOOK') }
   if (p.untested.includes('WINDINGS') && page.value !== 'WINDINGS')
     return { words: 'Read the windings', go: () => (page.value = 'WINDINGS') }
   if (p.untested.length)
     return { words: page.value === 'LOOK' ? 'Tap what you find' : 'Read three pairs', go: null }
-  return { words: 'See the judgement', go: () => store.goStep('JUDGE') }
+  return follows.value
 })
 </script>
 
@@ -84,5 +87,6 @@ const action = computed(() => {
       :keeps="(page === 'WINDINGS' && isEnough) || (page === 'AMPS' && canKeep) || page === 'BELT'"
       @act="action.go?.()"
     />
+    <ClosePart v-model="closing" />
   </div>
 </template>

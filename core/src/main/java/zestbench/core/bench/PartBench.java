@@ -69,6 +69,7 @@ final class PartBench {
                 last(part, readings),
                 state.filled(part),
                 part.isGood(),
+                TestAction.of(part, around.rules()),
                 chosen(part),
                 deadness.isDeadFor(part.id()),
                 state.isSheetOpen(part),

@@ -86,6 +86,7 @@ public final class PartViews {
             String last,
             Set<Step> filled,
             boolean isGood,
+            TestAction.ActionView test,
             @Nullable ChosenView chosen,
             boolean isDead,
             boolean isSheetOpened,

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.MatchViews.Lying;
 import zestbench.core.bench.MatchViews.MatchesView;
 import zestbench.core.call.OnMatch;
 import zestbench.core.call.PartMatch;
@@ -72,12 +73,12 @@ class OrderController {
             missing = String.valueOf(outage.getMessage());
         }
         List<Offer> offers = new ArrayList<>();
-        Map<String, String> whereabouts = new LinkedHashMap<>();
+        Map<String, Lying> lying = new LinkedHashMap<>();
         for (CounterItem item : items) {
             offers.add(new Offer(item.item(), item.spec()));
-            whereabouts.put(item.item(), where(item));
+            lying.put(item.item(), new Lying(family.shortText().apply(item.spec()), where(item), item.price()));
         }
-        return new CounterView(missing, MatchesView.of(family, matching.offers(offers), whereabouts));
+        return new CounterView(missing, MatchesView.of(family, matching.offers(offers), lying));
     }
 
     private static String where(CounterItem item) {

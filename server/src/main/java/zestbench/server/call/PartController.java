@@ -17,6 +17,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.MatchViews.Lying;
 import zestbench.core.bench.MatchViews.MatchesView;
 import zestbench.core.call.Command;
 import zestbench.core.call.OnHookUp;
@@ -216,16 +217,19 @@ class PartController {
     MatchesView matches(@PathVariable long id, @PathVariable String part, Sender sender) {
         Calls.Open call = calls.open(id);
         PartState state = call.part(part);
-        Map<String, String> whereabouts =
-                new HashMap<>(truck.whereabouts(state.added().kind(), sender.depot()));
+        Map<String, Lying> lying = new HashMap<>(truck.lying(state.family(), sender.depot()));
         call.state()
                 .standing(state)
-                .forEach(line -> whereabouts.put(
-                        line.id(), line.id().equals(CallState.STAYING) ? "stays in" : "free on the other new one"));
+                .forEach(line -> lying.put(
+                        line.id(),
+                        new Lying(
+                                state.family().shortText().apply(line.spec()),
+                                line.id().equals(CallState.STAYING) ? "stays in" : "free on the other new one",
+                                0.0)));
         return MatchesView.of(
                 state.family(),
                 matching(call, part).onTruck(truck.lines(state.added().kind(), sender.depot())),
-                whereabouts);
+                lying);
     }
 
     /** What the other trucks and the shop have for it. */
@@ -236,7 +240,7 @@ class PartController {
         return MatchesView.of(
                 call.part(part).family(),
                 matching(call, part).elsewhere(truck.elsewhere(kind, sender.depot())),
-                truck.whereabouts(kind, sender.depot()));
+                truck.lying(call.part(part).family(), sender.depot()));
     }
 
     @ChangesNothing
@@ -246,7 +250,14 @@ class PartController {
         PartState state = call.part(part);
         var label = PartMatch.read(state.family(), given.text());
         return MatchesView.of(
-                state.family(), matching(call, part).typed(label), Map.of(PartMatch.TYPED, "bought on the way"));
+                state.family(),
+                matching(call, part).typed(label),
+                Map.of(
+                        PartMatch.TYPED,
+                        new Lying(
+                                state.family().shortText().apply(new Spec(label.fields())),
+                                "bought on the way",
+                                null)));
     }
 
     private PartMatch matching(Calls.Open call, String part) {

@@ -16,6 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.Families;
+import zestbench.core.bench.MatchViews.Lying;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.Spec;
@@ -220,12 +221,18 @@ public class Truck {
                 .toList();
     }
 
-    /** Where each piece lies, in a few words, as seen from one depot. */
-    public Map<String, String> whereabouts(String kind, String depot) {
-        Map<String, String> out = new HashMap<>();
-        store.findByKindAndDepotOrderById(kind, depot).forEach(i -> out.put(i.id(), "bin " + i.bin()));
-        store.findByKindAndDepotNotOrderById(kind, depot).forEach(i -> out.put(i.id(), i.depot() + ", bin " + i.bin()));
+    /** Each piece of a kind, its rating, where it lies as seen from one depot, and its price. */
+    public Map<String, Lying> lying(Family family, String depot) {
+        Map<String, Lying> out = new HashMap<>();
+        store.findByKindAndDepotOrderById(family.kind(), depot)
+                .forEach(i -> out.put(i.id(), lying(family, i, "bin " + i.bin())));
+        store.findByKindAndDepotNotOrderById(family.kind(), depot)
+                .forEach(i -> out.put(i.id(), lying(family, i, i.depot() + ", bin " + i.bin())));
         return out;
+    }
+
+    private Lying lying(Family family, StockItem item, String where) {
+        return new Lying(family.shortText().apply(spec(item)), where, item.price() > 0 ? item.price() : null);
     }
 
     public Spec spec(String id) {

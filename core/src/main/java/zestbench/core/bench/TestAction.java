@@ -1,0 +1,90 @@
+package zestbench.core.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import zestbench.core.family.Look;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Letters;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.tape.PartState;
+
+/** What follows from how a part tests. */
+public final class TestAction {
+    private TestAction() {}
+
+    /** What is done next. */
+    public enum Kind {
+        /** Its label is read. */
+        READ_LABEL,
+        /** It is tested. */
+        TEST,
+        /** The rest of it is read or looked at, where one is. */
+        READ_ON,
+        /** It is read once more. */
+        READ_AGAIN,
+        /** What could replace it is looked for. */
+        MATCH,
+        /** What was chosen for it is hooked up. */
+        HOOK_UP,
+        /** It is good and is closed. */
+        CLOSE_GOOD,
+        /** It is done with: whatever is next on the call. */
+        GO_ON
+    }
+
+    /** @param words on the button */
+    public record ActionView(Kind kind, String words) {}
+
+    static ActionView of(PartState part, ShopRules rules) {
+        if (part.closed() != null) {
+            return new ActionView(Kind.GO_ON, "Go on to what is next");
+        }
+        if (part.chosen() != null) {
+            return new ActionView(Kind.HOOK_UP, "Hook it up");
+        }
+        if (part.sections().isEmpty() && part.looks().isEmpty()) {
+            return new ActionView(Kind.READ_LABEL, "Read the label first");
+        }
+        Verdict verdict = part.verdict();
+        if (verdict == Verdict.FAILED) {
+            String rating =
+                    part.spec().isEmpty() ? "it" : part.family().shortText().apply(part.spec());
+            return new ActionView(Kind.MATCH, "Find a replacement for " + rating);
+        }
+        List<String> open = open(part, rules);
+        if (!open.isEmpty() && !part.isGood()) {
+            return new ActionView(Kind.READ_ON, "Read " + String.join(" and ", open));
+        }
+        if (verdict == Verdict.TOO_CLOSE) {
+            return new ActionView(Kind.READ_AGAIN, "At the limit: read again");
+        }
+        if (part.isGood()) {
+            return new ActionView(Kind.CLOSE_GOOD, "Good: not needed, close this part");
+        }
+        return verdict == null || !part.isTested()
+                ? new ActionView(Kind.TEST, "Test it first")
+                : new ActionView(Kind.MATCH, "Weak: see what could replace it");
+    }
+
+    /** What is still asked for: where something is looked at too, not every section is. */
+    private static List<String> open(PartState part, ShopRules rules) {
+        List<Look> looks = part.family().looks().apply(rules);
+        List<String> out = new ArrayList<>();
+        if (looks.isEmpty()) {
+            for (String section : part.sections()) {
+                if (!part.readings().containsKey(section)) {
+                    out.add(section);
+                }
+            }
+            return out;
+        }
+        for (String name : part.untested()) {
+            out.add(looks.stream()
+                    .filter(l -> l.key().equals(name))
+                    .findFirst()
+                    .map(l -> Letters.small(l.question()))
+                    .orElse(name));
+        }
+        return out;
+    }
+}
