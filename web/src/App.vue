@@ -62,6 +62,8 @@ const VIEWS: Record<string, string> = {
   rules: 'Rules',
   quick: 'Quick check',
 }
+/** The start page has the box for labels itself. */
+const isStart = computed(() => route.path === '/calls')
 /** Where one is: step, part and unit on a call, else the view. */
 useTitle(
   computed(() => {
@@ -89,7 +91,8 @@ useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
     <WelcomeView v-else-if="!session.isReady" />
     <div v-else class="frame" :class="{ bench: isBench }">
       <TopBar />
-      <QuickLine class="quick-over" :class="{ open: ui.isQuickOpen }" />
+      <span v-if="isStart" class="quick-over" />
+      <QuickLine v-else class="quick-over" :class="{ open: ui.isQuickOpen }" />
       <main class="main"><router-view :key="route.path" /></main>
       <ThumbBar />
     </div>

@@ -27,6 +27,10 @@ watch(
 async function load() {
   wrong.value = ''
   try {
+    if (ui.keepsPlace && store.call) {
+      ui.keepsPlace = false
+      return
+    }
     if (route.path === '/quick') await store.openQuickCheck()
     else await store.open(Number(route.params.id))
   } catch (problem) {

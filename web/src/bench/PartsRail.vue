@@ -23,8 +23,8 @@ const plateWords = computed(() => {
   const checks = store.call?.plates.outdoor.checks ?? []
   const wrong = checks.filter((c) => !c.agrees).length
   if (wrong > 0) return wrong === 1 ? '1 does not agree' : `${wrong} do not agree`
-  if (checks.length > 0) return 'agrees with itself'
-  return Object.keys(store.call?.plates.outdoor.fields ?? {}).length > 0 ? 'half read' : 'not read'
+  if (checks.length > 0) return 'adds up'
+  return Object.keys(store.call?.plates.outdoor.fields ?? {}).length > 0 ? 'not complete' : 'not read'
 })
 const leaveWords = computed(() => {
   const call = store.call
@@ -67,7 +67,7 @@ function state(part: PartView): string {
   }
   if (part.ordered && !part.chosen) return `ordered, ready ${dateWords(part.ordered.ready)}`
   if (part.fields && Object.keys(part.fields).length === 0) return 'label not read yet'
-  if (part.missing.length > 0) return 'label half read'
+  if (part.missing.length > 0) return 'label not complete'
   return part.readings.length === 0 ? 'not tested yet' : ''
 }
 </script>

@@ -78,7 +78,7 @@ async function strike() {
         <LabelledField v-model="reason" label="Why (lead slipped, wrong section)" :wrong="store.problem" />
         <div class="row">
           <v-btn type="submit" color="secondary" variant="flat">Strike it</v-btn>
-          <v-btn variant="text" @click="strikes = null">Leave it</v-btn>
+          <v-btn variant="text" @click="strikes = null">Keep it</v-btn>
         </div>
       </form>
     </v-dialog>

@@ -3,9 +3,11 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import type { CallsView } from '@/api/types'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
 import { usePagedSearch } from '@/shared/usePagedSearch'
+import LabelBox from './LabelBox.vue'
 import NewCall from './NewCall.vue'
 
 /** What is open and the next thing on each, stopgaps that are due, and what was. */
@@ -25,9 +27,26 @@ const groups = computed(() => {
   return [
     { title: 'Today', calls: open.filter((c) => c.isToday) },
     { title: 'Open from before', calls: open.filter((c) => !c.isToday) },
-  ].filter((g) => g.calls.length > 0 || (g.title === 'Today' && !isSearch.value))
+  ]
+    .filter(
+      (g) => filter.value === 'ALL' || isSearch.value || (filter.value === 'TODAY' && g.title === 'Today'),
+    )
+    .filter((g) => g.calls.length > 0 || (g.title === 'Today' && !isSearch.value))
 })
-const past = computed(() => rows.value.filter((c) => !isOpen(c)))
+const past = computed(() =>
+  filter.value === 'ALL' || isSearch.value ? rows.value.filter((c) => !isOpen(c)) : [],
+)
+const open = computed(() => board.value?.calls.filter(isOpen) ?? [])
+type Filter = 'ALL' | 'TODAY' | 'DUE'
+const filter = ref<Filter | null>('ALL')
+const filters = computed<{ value: Filter; words: string }[]>(() => [
+  { value: 'ALL', words: `All ${open.value.length}` },
+  { value: 'TODAY', words: `Today ${open.value.filter((c) => c.isToday).length}` },
+  {
+    value: 'DUE',
+    words: `Due, waits ${(board.value?.due.length ?? 0) + (board.value?.waiting.length ?? 0)}`,
+  },
+])
 
 async function load() {
   if (!(await first())) window.setTimeout(() => void load(), 4000)
@@ -38,72 +57,92 @@ onMounted(load)
 <template>
   <div class="zb-page">
     <div class="zb-page-inner">
-      <header class="head">
-        <h1>Calls</h1>
-        <v-text-field
-          v-model="words"
-          type="search"
-          class="find"
-          aria-label="Find a call by site, unit, complaint, or the last signs of the serial"
-          placeholder="Find by site, unit, complaint, serial"
-          autocomplete="off"
-        />
-        <div class="do">
-          <v-btn to="/quick">Quick check</v-btn>
-          <v-btn color="primary" variant="flat" class="new" @click="isNew = true">New call</v-btn>
-        </div>
-      </header>
+      <LabelBox :open="open" @new="isNew = true" />
       <p v-if="wrong" role="alert">
         <b>{{ wrong }}</b>
       </p>
       <p v-if="isSearch && isLoaded && rows.length === 0" class="zb-note">No call by "{{ words }}".</p>
 
-      <section v-if="view?.due.length" aria-labelledby="due">
-        <h2 id="due" class="with-link">
-          Stopgaps <a href="/api/returns.ics" class="link" download>Return dates for the calendar</a>
-        </h2>
-        <button
-          v-for="d in view.due"
-          :key="d.callId"
-          type="button"
-          class="due zb-bare"
-          @click="router.push(`/calls/${d.callId}`)"
-        >
-          <b class="zb-name flag" :class="{ now: d.isDue }"
-            >{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b
+      <p v-if="view?.due[0]" class="due-line">
+        <button type="button" class="zb-bare one" @click="router.push(`/calls/${view.due[0].callId}`)">
+          <b class="zb-name flag" :class="{ now: view.due[0].isDue }"
+            >{{ view.due[0].isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(view.due[0].returnDate) }}</b
           >
-          <span
-            ><b>{{ d.site }}</b
-            >, {{ d.unit }}</span
-          >
-          <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
+          <b>{{ view.due[0].site }}, {{ view.due[0].unit }}</b>
+          <span class="zb-soft">{{ view.due[0].part }}: {{ view.due[0].asLeft }}</span>
         </button>
-      </section>
-
-      <section v-if="view?.waiting.length" aria-labelledby="waiting">
-        <h2 id="waiting">Waiting for a part</h2>
         <button
-          v-for="w in view.waiting"
-          :key="`${w.callId} ${w.part}`"
+          v-if="view.due.length + view.waiting.length > 1"
           type="button"
-          class="due zb-bare"
-          @click="router.push(`/calls/${w.callId}`)"
+          class="zb-bare more-due"
+          @click="filter = 'DUE'"
         >
-          <b class="zb-name flag" :class="{ now: w.isReady }"
-            >{{ w.isReady ? 'READY' : 'FROM' }} {{ dateWords(w.ready) }}</b
-          >
-          <span
-            ><b>{{ w.site }}</b
-            >, {{ w.unit }}</span
-          >
-          <span class="zb-soft">{{ w.part }}: {{ w.title }}, {{ w.from }}</span>
+          {{ view.due.length + view.waiting.length - 1 }} more due or waiting
         </button>
-      </section>
+      </p>
+      <header class="head">
+        <h2 class="today">Today</h2>
+        <ChoiceButtons v-model="filter" label="Which calls" is-hidden-label :choices="filters" />
+        <v-text-field
+          v-model="words"
+          type="search"
+          class="find"
+          aria-label="Find a call by site, unit, complaint, or the last signs of the serial"
+          placeholder="Find site, unit, complaint, serial"
+          autocomplete="off"
+        />
+        <div class="do">
+          <v-btn class="new" @click="isNew = true">+ New call</v-btn>
+          <v-btn to="/quick" variant="text">Quick check</v-btn>
+        </div>
+      </header>
+      <template v-if="filter === 'DUE'">
+        <section v-if="view?.due.length" aria-labelledby="due">
+          <h2 id="due" class="with-link">
+            Stopgaps <a href="/api/returns.ics" class="link" download>Return dates for the calendar</a>
+          </h2>
+          <button
+            v-for="d in view.due"
+            :key="d.callId"
+            type="button"
+            class="due zb-bare"
+            @click="router.push(`/calls/${d.callId}`)"
+          >
+            <b class="zb-name flag" :class="{ now: d.isDue }"
+              >{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b
+            >
+            <span
+              ><b>{{ d.site }}</b
+              >, {{ d.unit }}</span
+            >
+            <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
+          </button>
+        </section>
 
+        <section v-if="view?.waiting.length" aria-labelledby="waiting">
+          <h2 id="waiting">Waiting for a part</h2>
+          <button
+            v-for="w in view.waiting"
+            :key="`${w.callId} ${w.part}`"
+            type="button"
+            class="due zb-bare"
+            @click="router.push(`/calls/${w.callId}`)"
+          >
+            <b class="zb-name flag" :class="{ now: w.isReady }"
+              >{{ w.isReady ? 'READY' : 'FROM' }} {{ dateWords(w.ready) }}</b
+            >
+            <span
+              ><b>{{ w.site }}</b
+              >, {{ w.unit }}</span
+            >
+            <span class="zb-soft">{{ w.part }}: {{ w.title }}, {{ w.from }}</span>
+          </button>
+        </section>
+      </template>
       <section v-for="g in groups" :key="g.title" :aria-label="g.title">
-        <h2>{{ g.title }}</h2>
+        <h2 v-if="g.title !== 'Today'">{{ g.title }}</h2>
         <p v-if="isLoaded && g.calls.length === 0" class="zb-note">
-          No open call. Start one with New call, or type a label into the quick line.
+          No open call. Type a label above, or start one with New call.
         </p>
         <button
           v-for="c in g.calls"
@@ -118,8 +157,7 @@ onMounted(load)
           </span>
           <span class="what">
             <b class="site">{{ c.site }}, {{ c.unit }}</b>
-            <span class="zb-soft">{{ c.line }}</span>
-            <span>{{ c.complaint }}</span>
+            <span class="zb-soft">{{ c.complaint }}</span>
           </span>
           <span class="next"
             ><span class="zb-soft">next</span> <b>{{ c.next }}</b></span
@@ -128,7 +166,7 @@ onMounted(load)
         </button>
       </section>
 
-      <section v-if="view?.writeUps.length" aria-labelledby="ups">
+      <section v-if="view?.writeUps.length && filter !== 'TODAY'" aria-labelledby="ups">
         <h2 id="ups">Seen and not done</h2>
         <button
           v-for="u in view.writeUps"
@@ -175,15 +213,42 @@ onMounted(load)
 </template>
 
 <style scoped>
+.due-line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  margin-top: 16px;
+}
+.one {
+  flex: 1;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  align-items: center;
+  min-height: 48px;
+}
+.more-due {
+  min-height: 48px;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+}
+.today {
+  font-size: 24px;
+  border: 0;
+  margin: 0;
+  padding: 0;
+}
 .head {
+  margin-top: 10px;
+  border-bottom: var(--zb-line);
+  padding-bottom: 8px;
   display: flex;
   justify-content: space-between;
   align-items: center;
   gap: 16px;
   flex-wrap: wrap;
-}
-h1 {
-  font-size: 32px;
 }
 h2 {
   font-size: 19px;
@@ -193,7 +258,7 @@ h2 {
 }
 .find {
   flex: 1 1 240px;
-  max-width: 420px;
+  max-width: 460px;
 }
 .more {
   margin: 12px 0;
@@ -217,12 +282,12 @@ h2 {
 .call {
   width: 100%;
   display: grid;
-  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 340px) 64px;
+  grid-template-columns: 64px minmax(0, 1fr) minmax(0, 380px) 64px;
   gap: 16px;
   align-items: center;
-  min-height: 88px;
+  min-height: 64px;
   border-bottom: 1px solid var(--zb-hair) !important;
-  padding: 10px 0;
+  padding: 6px 0;
 }
 .slices {
   display: flex;
@@ -235,7 +300,7 @@ h2 {
   display: grid;
 }
 .site {
-  font-size: 20px;
+  font-size: 18px;
 }
 .time {
   text-align: right;
@@ -267,8 +332,8 @@ h2 {
   background: var(--zb-sheet);
 }
 .now {
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
+  background: var(--zb-ink);
+  color: var(--zb-paper);
 }
 @media (max-width: 839px) {
   .find {

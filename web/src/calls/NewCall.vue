@@ -6,12 +6,16 @@ import type { UnitView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useDraft } from '@/shared/useDraft'
+import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
 import UnitLine from '@/units/UnitLine.vue'
 import { useUnitSearch } from '@/units/useUnitSearch'
 
 /** A visit: to which unit, and what is complained of. */
 const isOpen = defineModel<boolean>({ required: true })
 const router = useRouter()
+const store = useCall()
+const ui = useUi()
 const { words, found, isLoaded, wrong: searchWrong, ask } = useUnitSearch()
 const unit = ref<UnitView | null>(null)
 const isNewUnit = ref(false)
@@ -44,6 +48,7 @@ async function start() {
     letGo()
     complaint.value = ''
     isOpen.value = false
+    if (ui.pendingLabel) await putLabel(call.id)
     void router.push(`/calls/${call.id}`)
   } catch (problem) {
     wrong.value =
@@ -51,6 +56,13 @@ async function start() {
         ? Object.fromEntries(problem.errors.map((e) => [e.field, e.problem]))
         : { all: (problem as Error).message }
   }
+}
+/** What was typed into the label box is the first thing on it. */
+async function putLabel(id: number) {
+  const text = ui.pendingLabel
+  ui.pendingLabel = ''
+  await store.open(id)
+  await store.change('POST', '/quick', text, { text })
 }
 async function addUnit(): Promise<UnitView> {
   const tons = fresh.value.tons.trim() === '' ? undefined : Number(fresh.value.tons.replace(',', '.'))

@@ -15,6 +15,11 @@ export const useUi = defineStore('ui', () => {
   /** counts up each time the quick line is asked for */
   const quickAsked = ref(0)
 
+  /** a label to be put on the call that is being made */
+  const pendingLabel = ref('')
+  /** whether the bench opens where it was left by whoever leads there */
+  const keepsPlace = ref(false)
+
   /** a label from the quick line that the truck is to take in */
   const label = ref('')
 
@@ -22,5 +27,17 @@ export const useUi = defineStore('ui', () => {
     isQuickOpen.value = true
     quickAsked.value++
   }
-  return { pane, isTapeOpen, isQuickOpen, areKeysOpen, isWhoOpen, isAddingPart, quickAsked, label, askQuick }
+  return {
+    pane,
+    isTapeOpen,
+    isQuickOpen,
+    areKeysOpen,
+    isWhoOpen,
+    isAddingPart,
+    quickAsked,
+    pendingLabel,
+    keepsPlace,
+    label,
+    askQuick,
+  }
 })

@@ -56,7 +56,7 @@ const typed = computed<Site>(() => ({ altitudeFeet: Number(altitude.value || 0),
     <h2>Site and warranty</h2>
     <template v-if="!isOpen">
       <dl class="zb-facts">
-        <dt>Over the sea</dt>
+        <dt>Elevation</dt>
         <dd>{{ record.site.altitudeFeet }} ft</dd>
         <template v-for="d in DATES" :key="d.key">
           <dt>{{ d.title }} until</dt>
@@ -66,7 +66,7 @@ const typed = computed<Site>(() => ({ altitudeFeet: Number(altitude.value || 0),
       <v-btn class="open" height="48" @click="isOpen = true">Change</v-btn>
     </template>
     <form v-else class="form" @submit.prevent="keep">
-      <LabelledField v-model="altitude" label="Over the sea, ft" kind="number" has-no-wrong-line />
+      <LabelledField v-model="altitude" label="Elevation, ft" kind="number" has-no-wrong-line />
       <LabelledField
         v-for="d in DATES"
         :key="d.key"

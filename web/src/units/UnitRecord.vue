@@ -106,7 +106,7 @@ onMounted(async () => {
               <p class="zb-soft">kept {{ dayOf(history.best.atMillis) }}</p>
             </section>
             <section class="zb-section" v-if="history?.parts.length">
-              <h2>Put in</h2>
+              <h2>Installed</h2>
               <router-link
                 v-for="p in history.parts"
                 :key="p.part.place + p.part.title"

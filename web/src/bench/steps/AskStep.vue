@@ -91,7 +91,7 @@ const action = computed(() => {
           <p v-if="ask.suspects[0] && !ask.proved.length" class="top">
             <b>{{ ask.suspects[0].title }}</b> <b>{{ ask.suspects[0].share }}</b>
           </p>
-          <span class="zb-small">Tells most for its effort</span>
+          <span class="zb-small">Tells most, soonest</span>
           <QuestionLine :question="nextQuestion" class="line" />
           <span class="zb-soft"
             >{{ next.why }}

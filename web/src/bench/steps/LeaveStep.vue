@@ -59,11 +59,11 @@ function end(how: 'CLOSED' | 'CANCELLED') {
         >
       </nav>
       <div class="row">
-        <h3>The call in words</h3>
+        <h3>The whole tape in words</h3>
         <v-btn height="40" @click="copy(summary)">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
       </div>
       <pre class="summary" tabindex="0">{{ summary }}</pre>
-      <LabelledField v-if="isOpen" v-model="note" label="A line for the next person" has-no-wrong-line />
+      <LabelledField v-if="isOpen" v-model="note" label="Note for the next visit" has-no-wrong-line />
     </div>
     <ActionBar v-if="isOpen" words="Close the call" @act="end('CLOSED')">
       <v-btn variant="text" height="32" @click="end('CANCELLED')">cancel it instead</v-btn>

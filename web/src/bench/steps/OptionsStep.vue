@@ -120,7 +120,7 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
         <section v-for="(o, i) in edited" :key="o.key" class="option" :aria-label="`Option ${i + 1}`">
           <div class="top">
             <ChoiceButtons v-model="o.tier" label="How far it goes" is-hidden-label :choices="TIERS" />
-            <v-btn variant="text" height="48" @click="edited.splice(i, 1)">leave it out</v-btn>
+            <v-btn variant="text" height="48" @click="edited.splice(i, 1)">remove</v-btn>
           </div>
           <LabelledField v-model="o.words" label="What is done" has-no-wrong-line />
           <div v-for="(p, n) in o.parts" :key="n" class="part">

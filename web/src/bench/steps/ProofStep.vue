@@ -80,7 +80,7 @@ const action = computed(() => {
   if (!store.isWorking) return { words: 'This call is closed', act: null }
   if (!proof.value?.isRunning) {
     return {
-      words: proof.value?.kept ? 'Start it again' : 'The unit is started',
+      words: proof.value?.kept ? 'Start it again' : 'Power on, unit running',
       act: unticked.value === 0 ? () => store.change('POST', '/proof/start', 'unit started') : null,
     }
   }

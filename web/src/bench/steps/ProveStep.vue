@@ -137,7 +137,7 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
         <component :is="running" v-if="running" ref="runningView" @tick="tick" />
         <CheckList v-else-if="part.running.length" :checks="part.running" @tick="tick" />
         <AmpsDesk v-else ref="ampsDesk" />
-        <LabelledField v-model="note" label="A line for the next person" has-no-wrong-line class="note" />
+        <LabelledField v-model="note" label="Note for the next visit" has-no-wrong-line class="note" />
         <LabelledField
           v-if="isStopgap"
           v-model="returnDate"

@@ -86,7 +86,7 @@ function sameAsLastTime() {
       <p v-if="part.chosen" class="zb-soft">A replacement is chosen; put it back to change the label.</p>
     </div>
     <ActionBar
-      :words="isKept ? (part.missing.length ? 'Go on, though half read' : 'Test it') : 'Keep this label'"
+      :words="isKept ? (part.missing.length ? 'Go on, though not complete' : 'Test it') : 'Keep this label'"
       :is-off="text.trim() === '' || (!canEdit && !isKept)"
       :keeps="!isKept"
       @act="keep"

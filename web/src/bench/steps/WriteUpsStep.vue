@@ -80,7 +80,7 @@ async function end(w: WriteUpView) {
               v-if="store.isWorking && ending !== w.id"
               height="48"
               @click="((ending = w.id), (how = ''))"
-              >End it</v-btn
+              >Done</v-btn
             >
           </div>
           <div v-if="ending === w.id" class="end">

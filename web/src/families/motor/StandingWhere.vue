@@ -18,8 +18,8 @@ const ENDS = [
 </script>
 
 <template>
-  <div role="group" aria-label="Standing where?">
-    <p class="zb-label">Standing where?</p>
+  <div role="group" aria-label="Seen from which end?">
+    <p class="zb-label">Seen from which end?</p>
     <div class="ends">
       <button
         v-for="end in ENDS"

@@ -108,8 +108,7 @@ public final class ArrivalBench {
     }
 
     private static NextTestView next(Suspects.NextTest test) {
-        String why = "settles about " + percent(test.share()) + " of the doubt in "
-                + test.fact().minutes() + " min" + (test.fact().isLive() ? ", power on" : "");
+        String why = test.fact().minutes() + " min" + (test.fact().isLive() ? ", power on" : "");
         return new NextTestView(
                 Question.about(test.fact()).key(),
                 why,

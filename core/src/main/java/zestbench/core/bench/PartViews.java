@@ -212,7 +212,7 @@ public final class PartViews {
                     line,
                     judged.subject(),
                     judged.verdict(),
-                    judged.verdict().word(),
+                    judged.word(),
                     figure ? judged.reading().shown() : judged.reading().text(),
                     figure ? judged.reading().unit() : "",
                     limits == null ? "" : Figures.plain(limits.low()),

@@ -37,7 +37,7 @@ public final class CapacitorFamily {
     private CapacitorFamily() {}
 
     private static String shortText(Spec spec) {
-        return rating(spec).map(CapacitorRating::text).orElse("label half read");
+        return rating(spec).map(CapacitorRating::text).orElse("label not complete");
     }
 
     private static Optional<CapacitorRating> rating(Spec spec) {

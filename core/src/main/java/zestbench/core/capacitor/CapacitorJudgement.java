@@ -15,6 +15,7 @@ import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Phrase;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
@@ -126,7 +127,7 @@ public final class CapacitorJudgement {
             findings.add(Finding.caution(
                     "{}: this meter cannot prove the part good, its doubt of ±{} is wider than the band.",
                     subject,
-                    doubt));
+                    Figures.doubt(doubt)));
         }
         return new Judged(
                 subject,
@@ -157,7 +158,13 @@ public final class CapacitorJudgement {
             case FAILED ->
                 x <= doubt
                         ? Phrase.of("{} is about 0: the section is open.", x)
-                        : Phrase.of("{} is {} {} {}, the meter's doubt is ±{}. Out.", x, away, side, limit, doubt);
+                        : Phrase.of(
+                                "{} is {} {} {}, the meter's doubt is ±{}. Out.",
+                                x,
+                                away,
+                                side,
+                                limit,
+                                Figures.doubt(doubt));
             case TOO_CLOSE ->
                 limits.contains(x)
                         ? Phrase.of(
@@ -165,15 +172,15 @@ public final class CapacitorJudgement {
                                 x,
                                 away,
                                 limit,
-                                doubt)
+                                Figures.doubt(doubt))
                         : Phrase.of(
                                 "{} is {} {} {}, the meter's doubt is ±{}. Outside by the figures, but within what the meter can tell.",
                                 x,
                                 away,
                                 side,
                                 limit,
-                                doubt);
-            default -> Phrase.of("{} is {} inside {}, the meter's doubt is ±{}.", x, away, limit, doubt);
+                                Figures.doubt(doubt));
+            default -> Phrase.of("{} is {} inside {}, the meter's doubt is ±{}.", x, away, limit, Figures.doubt(doubt));
         };
     }
 

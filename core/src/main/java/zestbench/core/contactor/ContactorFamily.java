@@ -53,7 +53,7 @@ public final class ContactorFamily {
 
     private static String shortText(Spec spec) {
         String text = rating(spec).map(ContactorRating::shortText).orElse("");
-        return text.isEmpty() ? "label half read" : text;
+        return text.isEmpty() ? "label not complete" : text;
     }
 
     private static Optional<ContactorRating> rating(Spec spec) {

@@ -95,7 +95,7 @@ public final class FuseFamily {
         spec.number("volts").ifPresent(v -> out.add(Figures.plain(v) + " V"));
         spec.text("fuseClass").ifPresent(out::add);
         spec.flag("timeDelay").ifPresent(d -> out.add(d ? "time delay" : "fast"));
-        return out.isEmpty() ? "label half read" : String.join(" ", out);
+        return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
     private static List<Attribute> missing(Spec spec) {

@@ -122,7 +122,7 @@ public final class MotorFamily {
 
     private static String shortText(Spec spec) {
         String text = rating(spec).map(MotorRating::shortText).orElse("");
-        return text.isEmpty() ? "label half read" : text;
+        return text.isEmpty() ? "label not complete" : text;
     }
 
     private static Optional<MotorRating> rating(Spec spec) {

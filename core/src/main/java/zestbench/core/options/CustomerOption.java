@@ -24,8 +24,8 @@ public record CustomerOption(String key, Tier tier, String words, List<Line> par
     /** How far it goes. */
     public enum Tier {
         STOPGAP("Stopgap"),
-        PROPER("Proper"),
-        BETTER("Better");
+        PROPER("Repair"),
+        BETTER("Upgrade");
 
         private final String title;
 

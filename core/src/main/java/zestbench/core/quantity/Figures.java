@@ -1,12 +1,14 @@
 package zestbench.core.quantity;
 
 import java.math.BigDecimal;
+import java.math.MathContext;
 import java.math.RoundingMode;
 
 /** The one formatter for figures: plain decimals, never an exponent, a real minus sign. */
 public final class Figures {
     private static final int PLAIN_DECIMALS = 4;
     private static final int TIDY_DECIMALS = 9;
+    private static final int DOUBT_DIGITS = 2;
 
     private Figures() {}
 
@@ -26,6 +28,15 @@ public final class Figures {
         return BigDecimal.valueOf(x)
                 .setScale(TIDY_DECIMALS, RoundingMode.HALF_UP)
                 .doubleValue();
+    }
+
+    /** A doubt to two significant digits, as a doubt is written. [JCGM 100, 7.2.6] */
+    public static double doubt(double x) {
+        return x == 0
+                ? 0
+                : BigDecimal.valueOf(x)
+                        .round(new MathContext(DOUBT_DIGITS, RoundingMode.HALF_UP))
+                        .doubleValue();
     }
 
     private static String signed(BigDecimal x) {

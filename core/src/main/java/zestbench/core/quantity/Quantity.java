@@ -3,7 +3,7 @@ package zestbench.core.quantity;
 /** What a meter or probe measures, with its unit sign and the steps of a 6,000-count meter. */
 public enum Quantity {
     MICROFARADS("µF", 6, 0.001, 6_000, 2),
-    VOLTS("V", 6, 0.001, 1_000, 2),
+    VOLTS("V", 6, 0.001, 1_000, 0),
     AMPS("A", 6, 0.001, 600, 2),
     OHMS("Ω", 600, 0.1, 60_000_000, 2),
     PERCENT("%", 60, 0.01, 1_000, 2),

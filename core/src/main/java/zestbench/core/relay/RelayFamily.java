@@ -128,7 +128,7 @@ public final class RelayFamily {
             out.add("coil " + CoilRules.words(spec));
         }
         spec.number("contactAmps").ifPresent(a -> out.add(Figures.plain(a) + " A"));
-        return out.isEmpty() ? "label half read" : String.join(" ", out);
+        return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
     /** A changeover contact serves as either of the others; the other way round it does not. */

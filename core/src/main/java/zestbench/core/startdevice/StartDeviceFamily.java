@@ -149,7 +149,7 @@ public final class StartDeviceFamily {
         spec.text("type").ifPresent(t -> out.add(words(t)));
         band(spec, "tons", "ton").ifPresent(out::add);
         band(spec, "volts", "V").ifPresent(out::add);
-        return out.isEmpty() ? "label half read" : String.join(" ", out);
+        return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
     private static String words(String type) {

@@ -15,6 +15,7 @@ import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Phrase;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
@@ -90,9 +91,10 @@ public final class SupplyVoltage {
         Limits limits = rated.limits();
         Verdict verdict = Guard.judge(pair.volts(), limits, doubt);
         Phrase outcome = switch (verdict) {
-            case FAILED -> Phrase.of("{} V is outside, the meter's doubt is ±{}.", pair.volts(), doubt);
-            case TOO_CLOSE -> Phrase.of("{} V lies within the meter's doubt of ±{} of a limit.", pair.volts(), doubt);
-            default -> Phrase.of("{} V is inside, the meter's doubt is ±{}.", pair.volts(), doubt);
+            case FAILED -> Phrase.of("{} V is outside, the meter's doubt is ±{}.", pair.volts(), Figures.doubt(doubt));
+            case TOO_CLOSE ->
+                Phrase.of("{} V lies within the meter's doubt of ±{} of a limit.", pair.volts(), Figures.doubt(doubt));
+            default -> Phrase.of("{} V is inside, the meter's doubt is ±{}.", pair.volts(), Figures.doubt(doubt));
         };
         if (rated.rated().size() > 1 && SystemVolts.isBetween(pair.volts())) {
             findings.add(Finding.info(

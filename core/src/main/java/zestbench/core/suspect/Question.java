@@ -37,7 +37,7 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.add(plain(Fact.WEAK_AIR, true, "Air at the registers", "little", "as usual"));
         out.add(plain(Fact.BREAKER_OPENS, true, "Breaker or fuse", "opened", "holds"));
         out.add(plain(Fact.ICE, true, "Ice on the lines", "yes", "no"));
-        out.add(plain(Fact.GROWLS, true, "Sound", "growls or buzzes", "as usual"));
+        out.add(plain(Fact.GROWLS, true, "Sound", "hums or buzzes", "as usual"));
         out.add(plain(Fact.THERMOSTAT_LIT, true, "Thermostat", "lit", "dark"));
         out.add(plain(Fact.RUNS_WITHOUT_CALL, true, "Runs with no call", "yes", "no"));
         out.add(plain(Fact.SHORT_CYCLES, true, "Starts and stops", "yes", "no"));

@@ -82,8 +82,8 @@ final class LeaveText {
         @Nullable Verdict overall = e.verdicts().isEmpty() ? null : judgement.overall();
         List<String> lines = new ArrayList<>();
         for (Judged judged : e.verdicts()) {
-            lines.add(title(judged) + " " + judged.reading().text() + ": "
-                    + judged.verdict().word() + ". " + judged.reckoning().text());
+            lines.add(title(judged) + " " + judged.reading().text() + ": " + judged.word() + ". "
+                    + judged.reckoning().text());
         }
         e.shown()
                 .forEach(s -> lines.add(s.title() + " " + s.reading().text() + ". "

@@ -195,8 +195,7 @@ public record TapeText(
                 .orElse(Verdict.NOT_JUDGED);
         List<String> lines = new ArrayList<>();
         e.verdicts().forEach(j -> {
-            String line =
-                    j.subject() + " " + j.reading().text() + ": " + j.verdict().word() + ".";
+            String line = j.subject() + " " + j.reading().text() + ": " + j.word() + ".";
             lines.add(line);
         });
         e.verdicts().stream().map(j -> j.reckoning().text()).distinct().forEach(lines::add);
@@ -286,7 +285,7 @@ public record TapeText(
                 reading.isFigure() ? reading.unit() : "",
                 subject,
                 detail.toString(),
-                judged.verdict().word(),
+                judged.word(),
                 judged.verdict(),
                 lines,
                 judged.reckoning().mark());

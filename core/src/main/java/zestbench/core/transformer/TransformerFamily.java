@@ -76,7 +76,7 @@ public final class TransformerFamily {
             out.add(String.join("/", taps.stream().map(Figures::plain).toList()) + " V");
         }
         spec.number("secondaryVolts").ifPresent(v -> out.add("to " + Figures.plain(v) + " V"));
-        return out.isEmpty() ? "label half read" : String.join(" ", out);
+        return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
     private static List<Attribute> missing(Spec spec) {

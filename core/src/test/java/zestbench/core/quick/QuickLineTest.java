@@ -18,10 +18,10 @@ class QuickLineTest {
                 "45/5 mfd 370 : - 4.9 | FAN 4.90 µF",
                 "35 440 : ol | CAPACITOR OL",
                 "35 440 : open | CAPACITOR open",
-                "coil 24 : 18.2v | COIL VOLTS 18.20 V",
+                "coil 24 : 18.2v | COIL VOLTS 18.2 V",
                 "coil 24 v : 12.4 ohm | COIL 12.40 Ω",
                 "fuse 30 rk5 td : 0.2 ol | FUSE 1 0.20 Ω, FUSE 2 OL",
-                "xfmr 40va 208 to 24 : 208 23.1v | PRIMARY 208.00 V, SECONDARY 23.10 V",
+                "xfmr 40va 208 to 24 : 208 23.1v | PRIMARY 208 V, SECONDARY 23.1 V",
                 ": 52.6 5.9uf | HERM 52.60 µF, FAN 5.90 µF",
             })
     void readingsFollowTheSections(String text, String taken) {

@@ -1,9 +1,7 @@
 package zestbench.server.call;
 
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -16,8 +14,6 @@ import zestbench.core.call.UnitPlace;
 import zestbench.core.proof.Altitude;
 import zestbench.core.proof.ProofSetup;
 import zestbench.core.proof.SaturationTable;
-import zestbench.core.quantity.Meter;
-import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.record.UnitHistories;
 import zestbench.server.refrigerant.Refrigerants;
@@ -85,7 +81,7 @@ class CallSurroundings {
                 needs.contains(Need.PROOF) ? saturation(call) : null,
                 rules.rules(),
                 rules.number(),
-                meters(),
+                meters.all(),
                 UUID.randomUUID().toString().replace("-", "").substring(0, 12));
     }
 
@@ -104,13 +100,5 @@ class CallSurroundings {
 
     private Stock stock(String kind, String depot) {
         return new Stock(truck.lines(kind, depot), truck.elsewhere(kind, depot));
-    }
-
-    private Map<Quantity, Meter> meters() {
-        Map<Quantity, Meter> out = new EnumMap<>(Quantity.class);
-        for (Quantity quantity : Quantity.values()) {
-            out.put(quantity, meters.inUse(quantity));
-        }
-        return out;
     }
 }

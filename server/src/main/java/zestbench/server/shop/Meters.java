@@ -84,6 +84,15 @@ public class Meters {
         return known.get(quantity, this::read);
     }
 
+    /** The meters in use, by what they measure. */
+    public Map<Quantity, Meter> all() {
+        Map<Quantity, Meter> out = new EnumMap<>(Quantity.class);
+        for (Quantity quantity : Quantity.values()) {
+            out.put(quantity, inUse(quantity));
+        }
+        return out;
+    }
+
     private Meter read(Quantity quantity) {
         Kept kept = store.findFirstByQuantityOrderByIdDesc(quantity);
         return kept == null ? Meter.USUAL : kept.meter();

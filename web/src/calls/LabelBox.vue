@@ -1,0 +1,362 @@
+<script setup lang="ts">
+import { mdiMicrophoneOutline } from '@mdi/js'
+import { computed, ref, watch } from 'vue'
+import { useRouter } from 'vue-router'
+import type { CallsView } from '@/api/types'
+import GradePlate from '@/shared/GradePlate.vue'
+import { useDraft } from '@/shared/useDraft'
+import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
+import SaidByLabel from './SaidByLabel.vue'
+import { useDictation } from './useDictation'
+import { useLabelBox } from './useLabelBox'
+
+/** The job is the start page: what a label says, what its readings mean and what the truck has, before any call exists. */
+defineProps<{ open: CallsView['calls'] }>()
+const emit = defineEmits<{ new: [] }>()
+const ui = useUi()
+const store = useCall()
+const router = useRouter()
+const box = ref<HTMLTextAreaElement | null>(null)
+const isFocused = ref(false)
+const isChoosing = ref(false)
+const isBusy = ref(false)
+const notKept = ref('')
+const { text, letGo } = useDraft('label box', () => '')
+const { answer, wrong, isAsking } = useLabelBox(text)
+const { canHear, isListening, toggle } = useDictation((heard) => (text.value = heard))
+
+const EXAMPLES = [
+  '45/5 MFD 440VAC ±6% : 44.1 4.2',
+  '2 pole 30 FLA 40 RES 24V coil',
+  '1/4 HP 1075 RPM 208-230V 1.9A CW',
+]
+const isOpen = computed(() => isFocused.value || text.value !== '')
+const ways = computed(() => answer.value?.found?.offers.filter((o) => o.canBeChosen) ?? [])
+const shown = computed(() => {
+  const own = ways.value.filter((o) => o.isWay)
+  return (own.length ? own : ways.value).slice(0, 2)
+})
+const isUsable = computed(() => answer.value !== null && !answer.value.problem && answer.value.kind !== '')
+const words = computed(() => {
+  if (ways.value.length > 1) return `See the ${ways.value.length} ways`
+  if (ways.value.length === 1) return 'See the way'
+  return answer.value?.verdicts.length ? 'See it on the bench' : 'Open it on the bench'
+})
+
+watch(
+  () => ui.quickAsked,
+  () => {
+    box.value?.focus()
+    box.value?.select()
+  },
+)
+
+/** Puts what is typed onto a call and goes there. */
+async function put(open: () => Promise<void>, path: string) {
+  if (isBusy.value) return
+  isBusy.value = true
+  notKept.value = ''
+  try {
+    await open()
+    const before = store.call?.tape.length ?? 0
+    if (await store.change('POST', '/quick', text.value, { text: text.value })) {
+      letGo()
+      text.value = ''
+      const newest = (store.call?.tape.length ?? 0) > before ? store.call?.tape[0] : undefined
+      if (newest?.part) {
+        const step = ways.value.length || newest.text.verdict === 'FAILED' ? 'MATCH' : 'TEST'
+        store.go({ part: newest.part, step })
+      }
+      ui.keepsPlace = true
+      void router.push(path)
+    } else {
+      notKept.value = store.problem || store.notice
+    }
+  } catch (problem) {
+    notKept.value = (problem as Error).message
+  } finally {
+    isBusy.value = false
+  }
+}
+const check = () => put(() => store.openQuickCheck(), '/quick')
+const onto = (id: number) => put(() => store.open(id), `/calls/${id}`)
+function fresh() {
+  ui.pendingLabel = text.value
+  emit('new')
+}
+function enter() {
+  if (isUsable.value) void check()
+}
+</script>
+
+<template>
+  <section class="job" aria-labelledby="label-box">
+    <header class="over">
+      <h1 id="label-box">What does the label say?</h1>
+      <span class="zb-soft hint"
+        >Any label, with or without readings behind a colon. <kbd class="zb-plate">/</kbd></span
+      >
+    </header>
+    <form class="sheet" @submit.prevent="enter" @focusin="isFocused = true" @focusout="isFocused = false">
+      <div class="line">
+        <span class="slash" aria-hidden="true">/</span>
+        <textarea
+          ref="box"
+          v-model="text"
+          class="box zb-figure"
+          rows="1"
+          aria-label="Label: as printed, then a colon and readings"
+          placeholder="45/5 MFD 440VAC ±6% : 44.1 4.2"
+          autocapitalize="off"
+          spellcheck="false"
+          @keydown.enter.exact.prevent="enter"
+        />
+        <button v-if="text" type="button" class="way" @click="((text = ''), box?.focus())">clear</button>
+        <button v-if="canHear" type="button" class="way" :aria-pressed="isListening" @click="toggle">
+          <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
+            <path :d="mdiMicrophoneOutline" fill="currentColor" />
+          </svg>
+          {{ isListening ? 'Stop' : 'Say' }}
+        </button>
+      </div>
+      <div v-if="isOpen" class="answer">
+        <p v-if="wrong || notKept" role="alert" class="whole">
+          <b>{{ wrong || notKept }}</b>
+        </p>
+        <template v-else-if="answer && text">
+          <SaidByLabel :answer="answer" class="said" />
+          <div class="has">
+            <template v-if="answer.found">
+              <h2>
+                {{
+                  ways.length
+                    ? `On the truck: ${ways.length === 1 ? '1 way' : `${ways.length} ways`}`
+                    : 'Nothing on the truck fits'
+                }}
+              </h2>
+              <p v-for="o in shown" :key="o.offer.join(' ')" class="offer">
+                <GradePlate :grade="o.grade" :word="o.word" />
+                <span>
+                  <template v-for="(p, i) in o.pieces" :key="p.title"
+                    >{{ i ? ' and ' : '' }}<b>{{ p.title }}</b>
+                    <span class="zb-plate bin">{{ p.where }}</span></template
+                  >
+                </span>
+              </p>
+            </template>
+            <div class="do">
+              <button type="submit" class="act" :disabled="!isUsable || isBusy">
+                <span>{{ words }}</span>
+              </button>
+              <button type="button" class="put" :disabled="!isUsable || isBusy" @click="isChoosing = true">
+                Put it on a call
+              </button>
+            </div>
+          </div>
+        </template>
+        <p v-else-if="isAsking" class="zb-soft whole" role="status">Reading …</p>
+        <p v-else class="whole examples">
+          <span class="zb-soft">for example</span>
+          <button
+            v-for="e in EXAMPLES"
+            :key="e"
+            type="button"
+            class="zb-bare zb-figure example"
+            @mousedown.prevent
+            @click="text = e"
+          >
+            {{ e }}
+          </button>
+        </p>
+      </div>
+    </form>
+    <v-dialog v-model="isChoosing" max-width="520" aria-label="Put it on a call">
+      <div class="choose">
+        <h2>On which call?</h2>
+        <button v-for="c in open" :key="c.id" type="button" class="call" @click="onto(c.id)">
+          <b>{{ c.site }}, {{ c.unit }}</b> <span class="zb-soft">{{ c.complaint }}</span>
+        </button>
+        <button type="button" class="call" @click="((isChoosing = false), fresh())"><b>A new call</b></button>
+        <v-btn variant="text" @click="isChoosing = false">Not now</v-btn>
+      </div>
+    </v-dialog>
+  </section>
+</template>
+
+<style scoped>
+.over {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+  gap: 16px;
+  margin-bottom: 6px;
+}
+h1 {
+  font-size: 27px;
+}
+h2 {
+  font-size: 21px;
+}
+kbd {
+  padding: 0 6px;
+}
+.sheet {
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+}
+.line {
+  display: flex;
+  align-items: stretch;
+  min-height: 72px;
+}
+.slash {
+  flex: 0 0 60px;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  border-right: var(--zb-line);
+  font-family: var(--zb-figures);
+  font-weight: 700;
+  font-size: 34px;
+}
+.box {
+  flex: 1;
+  min-width: 0;
+  border: 0;
+  background: none;
+  resize: none;
+  field-sizing: content;
+  padding: 18px;
+  font-size: 26px;
+  line-height: 1.3;
+}
+.box::placeholder {
+  color: var(--zb-soft);
+  opacity: 1;
+  font-style: italic;
+}
+.way {
+  min-width: 72px;
+  border: 0;
+  border-left: var(--zb-line);
+  background: var(--zb-paper);
+  font-weight: 600;
+  cursor: pointer;
+  padding: 0 12px;
+}
+.way[aria-pressed='true'] {
+  box-shadow: inset 0 -6px 0 var(--zb-ink);
+}
+.answer {
+  border-top: var(--zb-line);
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 400px);
+  min-height: 150px;
+}
+.whole {
+  grid-column: 1 / -1;
+  padding: 12px 18px;
+}
+.said {
+  padding: 10px 18px 12px;
+  min-width: 0;
+}
+.has {
+  padding: 10px 18px 14px;
+  border-left: 1px solid var(--zb-hair);
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+}
+.offer {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+}
+.bin {
+  padding: 0 5px;
+}
+.do {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  margin-top: auto;
+}
+.act,
+.put {
+  min-height: 56px;
+  padding: 0 16px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  font-weight: 600;
+  cursor: pointer;
+}
+.act {
+  flex: 1;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  font-weight: 700;
+  font-size: 18px;
+  text-align: left;
+}
+.act:disabled,
+.put:disabled {
+  background: none;
+  color: var(--zb-soft);
+  border-color: var(--zb-hair);
+  cursor: default;
+}
+.examples {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 24px;
+  align-items: center;
+  align-content: center;
+}
+.example {
+  min-height: 48px;
+  font-size: 18px;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
+.choose {
+  padding: 20px 24px;
+  display: grid;
+  gap: 8px;
+}
+.call {
+  min-height: 56px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 6px 14px;
+  display: grid;
+  text-align: left;
+  cursor: pointer;
+}
+@media (max-width: 839px) {
+  .hint {
+    display: none;
+  }
+  h1 {
+    font-size: 22px;
+  }
+  .answer {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  .has {
+    border-left: 0;
+    border-top: 1px solid var(--zb-hair);
+  }
+  .slash {
+    flex-basis: 48px;
+  }
+  .box {
+    font-size: 20px;
+    padding: 14px 12px;
+  }
+}
+</style>
