@@ -144,7 +144,7 @@ const against = (o: OfferView) =>
         <span class="zb-soft">{{ o.where }}{{ o.price ? `, $ ${o.price}` : '' }}</span>
       </button>
     </template>
-    <template v-if="isRefusedShown">
+    <template v-if="isRefusedShown || columns.length === 0">
       <p v-for="o in refused" :key="key(o)" class="row">
         <GradePlate :grade="o.grade" :word="o.word" />
         <span class="title">{{ o.title }}</span>

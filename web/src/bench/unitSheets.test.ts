@@ -38,7 +38,7 @@ const plates = (...checks: PlateCheckView[]) => ({
 
 it.each([
   ['not read', plates()],
-  ['agrees with itself', plates(check('MCA', true))],
+  ['adds up', plates(check('MCA', true))],
   ['1 does not agree', plates(check('MCA', false), check('LRA', true))],
   ['2 do not agree', plates(check('MCA', false), check('LRA', false))],
 ])('the rail says of the plate: %s', async (words, given) => {

@@ -20,7 +20,7 @@ const ask = { call: 'ASK' } as const
 
 it.each([
   ['label not read yet', { fields: {} as PartView['fields'], shortRating: '' }],
-  ['label half read', { missing: [{ name: 'volts', label: 'Voltage', where: '' }] }],
+  ['label not complete', { missing: [{ name: 'volts', label: 'Voltage', where: '' }] }],
   ['not tested yet', {}],
   ['FAN 3.1 µF', { readings: [judged('FAN', 'FAILED')], verdict: 'FAILED' as const, last: 'FAN 3.1 µF' }],
   ['replaced', { closed: { outcome: 'REPLACED' as const, asLeft: '', note: '' } }],
@@ -122,19 +122,19 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   server({ '/api/calls': calls })
   const view = await onBench(CallsView, callWith([]), ask)
   expect(view.find('.call').text()).toContain('next Test the run capacitor')
+  expect(view.find('.due-line').text()).toContain('DUE 3 Feb')
+  expect(view.find('.due').text()).toMatch(/NOW.*Belt frayed \(3 in all\)/)
+  expect(view.find('.past').text()).toContain('closed')
+  expect(view.text()).toContain('Show earlier calls')
+  await view.find('.more-due').trigger('click')
   const lines = view.findAll('.due').map((d) => d.text())
   expect(lines[0]).toContain('DUE 3 Feb')
   expect(lines[1]).toMatch(/READY 27 Nov.*Run capacitor: 60\+7.5 µF, Quay counter/)
-  expect(lines[2]).toMatch(/NOW.*Belt frayed \(3 in all\)/)
-  expect(view.find('.past').text()).toContain('closed')
   expect(view.text()).toContain('The most urgent 1 of 7 units')
-  expect(view.text()).toContain('Show earlier calls')
   server({
     '/api/calls': { calls: [], hasMore: false, due: [], waiting: [], writeUps: [], unitsWithWriteUps: 0 },
   })
-  expect((await onBench(CallsView, callWith([]), ask)).text()).toContain(
-    'No open call. Start one with New call',
-  )
+  expect((await onBench(CallsView, callWith([]), ask)).text()).toContain('No open call. Type a label above')
 })
 
 it('the quick line says what it understood and holds back what is wrong', async () => {
@@ -182,12 +182,15 @@ it('the truck is found by any word and by what runs low', async () => {
     '/api/truck': [item('CP-1', '45 µF 440 V', 2), item('CP-2', '5 µF 370 V', 0)],
   })
   const truck = await onBench(TruckView, callWith([]), ask)
-  const rows = () => truck.findAll('tbody tr').map((r) => r.find('b').text())
+  const rows = () => truck.findAll('.line').map((r) => r.find('b').text())
   expect(rows()).toEqual(['45 µF 440 V', '5 µF 370 V'])
   await truck.find('input[type=text]').setValue('b1 370')
   expect(rows()).toEqual(['5 µF 370 V'])
   await truck.find('input[type=text]').setValue('')
-  await truck.find('input[type=checkbox]').setValue(true)
+  await truck
+    .findAll('.chip')
+    .find((c) => c.text().startsWith('Short'))
+    ?.trigger('click')
   expect(rows()).toEqual(['5 µF 370 V'])
   await truck.find('input[type=text]').setValue('nothing')
   expect(truck.text()).toContain('Nothing on this truck by these words.')

@@ -114,6 +114,7 @@ export function plateSide(which: 'OUTDOOR' | 'INDOOR', more: Partial<PlateSideVi
 export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallView {
   return {
     id: 7,
+    account: [{ name: 'Complaint', text: 'No cooling' }],
     complaint: 'No cooling',
     status: 'OPEN',
     openedAtMillis: 0,

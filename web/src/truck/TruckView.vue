@@ -12,6 +12,7 @@ import AddDepot from './AddDepot.vue'
 import AddStock from './AddStock.vue'
 import RestockList from './RestockList.vue'
 import StockFile from './StockFile.vue'
+import StockList from './StockList.vue'
 import StockPanel from './StockPanel.vue'
 
 /** What is in stock and where: counted by tapping, taken in by its label, brought back by a list. */
@@ -30,6 +31,12 @@ const counting = useClash<StockView>((now) => now.version)
 const { clash, wrong: notCounted } = counting
 const search = ref('')
 const isLowOnly = ref(false)
+const kind = ref('')
+const isLoaded = ref(false)
+/** The last count, to be taken back for a while. */
+const undo = ref<{ id: string; rating: string; from: number; to: number } | null>(null)
+const UNDO_MILLIS = 6000
+let forget = 0
 const isTaking = ref(false)
 const PAGES: readonly { value: Page; words: string }[] = [
   { value: 'STOCK', words: 'Stock' },
@@ -42,9 +49,22 @@ const found = computed(() => {
     (s) =>
       s.depot === depot.value &&
       (!isLowOnly.value || s.isLow) &&
+      (kind.value === '' || s.kind === kind.value) &&
       words.every((w) => `${s.bin} ${s.kind} ${s.name} ${s.rating} ${s.id}`.toLowerCase().includes(w)),
   )
 })
+/** On this truck, by kind, with how many are short. */
+const kinds = computed(() => {
+  const here = stock.value.filter((s) => s.depot === depot.value)
+  return [...new Set(here.map((s) => s.kind))].map((k) => ({
+    kind: k,
+    words: k.charAt(0).toUpperCase() + k.slice(1).replaceAll('-', ' '),
+    count: here.filter((s) => s.kind === k).length,
+    short: here.filter((s) => s.kind === k && s.isLow).length,
+  }))
+})
+const shorts = computed(() => stock.value.filter((s) => s.depot === depot.value && s.isLow).length)
+const opened = computed(() => stock.value.find((s) => s.id === open.value) ?? null)
 const mine = computed(() => session.who?.depot)
 
 async function load() {
@@ -54,6 +74,7 @@ async function load() {
     depot.value ??= mine.value ?? depots.value[0]?.name ?? null
     restock.value = await body(api.GET('/api/truck/restock'))
     wrong.value = ''
+    isLoaded.value = true
   } catch (problem) {
     wrong.value = (problem as Error).message
   }
@@ -66,6 +87,20 @@ function changed(now: StockView) {
 async function count(s: StockView, by: 1 | -1) {
   const quantity = s.quantity + by
   if (quantity < 0) return
+  const from = undo.value?.id === s.id ? undo.value.from : s.quantity
+  await put(s, quantity)
+  if (clash.value || notCounted.value) return
+  undo.value = { id: s.id, rating: s.rating, from, to: quantity }
+  window.clearTimeout(forget)
+  forget = window.setTimeout(() => (undo.value = null), UNDO_MILLIS)
+}
+async function takeBack() {
+  const last = undo.value
+  undo.value = null
+  const line = stock.value.find((s) => s.id === last?.id)
+  if (last && line) await put(line, last.from)
+}
+async function put(s: StockView, quantity: number) {
   counted.value = quantity
   await counting.attempt(s.version, async (version) => {
     changed(
@@ -103,7 +138,7 @@ watch(
 
 <template>
   <div class="zb-page">
-    <div class="zb-page-inner">
+    <div class="zb-page-inner truck">
       <header class="head">
         <h1>Truck</h1>
         <ChoiceButtons v-model="page" label="Page" is-hidden-label :choices="PAGES" />
@@ -135,70 +170,49 @@ watch(
       <template v-if="page === 'STOCK'">
         <div class="row">
           <LabelledField v-model="search" label="Find by rating, kind, bin" has-no-wrong-line class="find" />
-          <label class="low"><input v-model="isLowOnly" type="checkbox" /> under minimum only</label>
           <v-btn class="take" height="48" :aria-expanded="isTaking" @click="isTaking = !isTaking"
             >+ Take in by its label</v-btn
           >
         </div>
         <AddStock v-if="isTaking" :depot="depot ?? ''" @added="load" />
-        <table class="zb-table">
-          <thead>
-            <tr>
-              <th scope="col">Bin</th>
-              <th scope="col">Rating</th>
-              <th scope="col" class="wide">Part</th>
-              <th scope="col" class="count">Count</th>
-            </tr>
-          </thead>
-          <tbody>
-            <template v-for="s in found" :key="s.id">
-              <tr :class="{ open: open === s.id }">
-                <td class="zb-name bin">{{ s.bin }}</td>
-                <td>
-                  <button
-                    type="button"
-                    class="zb-bare rating"
-                    :aria-expanded="open === s.id"
-                    @click="open = open === s.id ? null : s.id"
-                  >
-                    <b>{{ s.rating }}</b><span class="zb-soft narrow">{{ s.kind }}</span>
-                  </button>
-                </td>
-                <td class="wide">
-                  {{ s.name }} <span class="zb-soft">{{ s.kind }} · {{ s.id }}</span>
-                </td>
-                <td class="count">
-                  <span class="counter">
-                    <button
-                      type="button"
-                      class="tap"
-                      :disabled="s.quantity === 0"
-                      :aria-label="`One less of ${s.rating}`"
-                      @click="count(s, -1)"
-                    >
-                      −
-                    </button>
-                    <span class="zb-figure number">{{ s.quantity }}</span>
-                    <button
-                      type="button"
-                      class="tap"
-                      :aria-label="`One more of ${s.rating}`"
-                      @click="count(s, 1)"
-                    >
-                      +
-                    </button>
-                  </span>
-                  <span class="zb-small under">{{ s.isLow ? `of ${s.minimum}, low` : '' }}</span>
-                </td>
-              </tr>
-              <tr v-if="open === s.id">
-                <td colspan="4" class="panel">
-                  <StockPanel :stock="s" :depots="depots" @changed="changed" @moved="stock = $event" />
-                </td>
-              </tr>
-            </template>
-          </tbody>
-        </table>
+        <div class="chips" role="group" aria-label="Which parts">
+          <button
+            v-for="k in kinds"
+            :key="k.kind"
+            type="button"
+            class="chip"
+            :aria-pressed="kind === k.kind"
+            @click="kind = kind === k.kind ? '' : k.kind"
+          >
+            <b>{{ k.words }}</b> {{ k.count }}<span v-if="k.short">, {{ k.short }} short</span>
+          </button>
+          <button type="button" class="chip" :aria-pressed="isLowOnly" @click="isLowOnly = !isLowOnly">
+            <b>Short</b> {{ shorts }}
+          </button>
+        </div>
+        <StockList v-if="found.length" :stock="found" @count="count" @open="open = $event" />
+        <p v-else-if="isLoaded && stock.length === 0" class="zb-note none">
+          Nothing in stock yet. Take a part in by its label, or bring a list under CSV.
+        </p>
+        <p v-if="undo" class="undo" role="status">
+          <span>{{ undo.rating }}: {{ undo.from }} → {{ undo.to }}</span>
+          <button type="button" class="back" @click="takeBack">Undo</button>
+        </p>
+        <v-dialog
+          :model-value="opened !== null"
+          max-width="860"
+          aria-label="One line of stock"
+          @update:model-value="open = null"
+        >
+          <div v-if="opened" class="panel">
+            <h2>{{ opened.rating }}</h2>
+            <p class="zb-soft">
+              {{ opened.name }} · {{ opened.kind }} · {{ opened.id }} · bin {{ opened.bin }}
+            </p>
+            <StockPanel :stock="opened" :depots="depots" @changed="changed" @moved="stock = $event" />
+            <v-btn variant="text" @click="open = null">Close</v-btn>
+          </div>
+        </v-dialog>
         <p v-if="stock.length && found.length === 0" class="zb-note none">
           Nothing {{ isShop ? 'in the shop' : 'on this truck' }} by these words.
         </p>
@@ -228,93 +242,76 @@ h1 {
 .find {
   width: min(320px, 100%);
 }
-.low {
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  min-height: 48px;
-  cursor: pointer;
-  align-self: end;
-}
 .take {
   align-self: end;
   margin-left: auto;
 }
-.low input {
-  width: 24px;
-  height: 24px;
-  accent-color: var(--zb-ink);
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  margin-bottom: 10px;
 }
-.bin {
-  font-size: 19px;
-}
-.rating {
+.chip {
   min-height: 48px;
-  width: 100%;
-}
-.rating:hover b {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-}
-td {
-  vertical-align: middle;
-}
-tr.open td {
-  border-bottom-color: transparent;
-}
-.panel {
-  padding: 0 0 16px;
-}
-.count {
-  white-space: nowrap;
-  width: 1%;
-}
-.counter {
-  display: inline-flex;
-  align-items: center;
-}
-.tap {
-  width: 48px;
-  min-height: 48px;
+  padding: 0 14px;
   border: var(--zb-line);
+  margin: 0 -2px -2px 0;
   background: var(--zb-sheet);
-  font-size: 22px;
-  font-weight: 600;
   cursor: pointer;
 }
-.tap:disabled {
-  color: var(--zb-soft);
-  border-color: var(--zb-hair);
-  cursor: default;
+.chip[aria-pressed='true'] {
+  box-shadow: inset 0 -6px 0 var(--zb-ink);
 }
-.number {
-  min-width: 52px;
-  text-align: center;
-  font-size: 22px;
+.undo {
+  position: fixed;
+  inset: auto 0 0;
+  z-index: 10;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 16px;
+  min-height: 56px;
+  padding: 0 8px 0 18px;
+  background: var(--zb-ink);
+  color: var(--zb-paper);
   font-weight: 600;
 }
-.under {
-  display: inline-block;
-  min-width: 76px;
-  margin-left: 10px;
+.back {
+  min-height: 48px;
+  min-width: 96px;
+  border: 0;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  font-weight: 700;
+  cursor: pointer;
 }
-.narrow {
-  display: none;
+.panel {
+  padding: 16px 20px;
+  display: grid;
+  gap: 8px;
 }
 .none {
   margin-top: 16px;
 }
 @media (max-width: 839px) {
-  .wide {
-    display: none;
+  .chips {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    padding-bottom: 2px;
   }
-  .narrow {
-    display: block;
+  .chip {
+    white-space: nowrap;
   }
-  .under {
-    display: block;
-    margin: 0;
-    text-align: center;
+  .undo {
+    bottom: 64px;
+  }
+  .head,
+  .row {
+    gap: 8px 12px;
+    margin-bottom: 8px;
+  }
+  h1 {
+    font-size: 24px;
   }
 }
 </style>

@@ -4,6 +4,7 @@ import type { StockView } from '@/api/types'
 import QuickLine from '@/shell/QuickLine.vue'
 import { useUi } from '@/stores/ui'
 import { callWith, onBench, server } from '@/tests/bench'
+import StockPanel from './StockPanel.vue'
 import TruckView from './TruckView.vue'
 
 vi.mock('idb-keyval', () => ({
@@ -72,13 +73,13 @@ describe('the truck', () => {
   it('is counted by tapping, one truck at a time', async () => {
     const sent = server(answers({ '/CP-1/count': stock('CP-1', '3 µF 370 V', { quantity: 3 }) }))
     const view = await open()
-    expect(view.findAll('tbody tr')).toHaveLength(1)
+    expect(view.findAll('.line')).toHaveLength(1)
     await view.find('[aria-label="One more of 3 µF 370 V"]').trigger('click')
     await flushPromises()
     expect(sent.find((s) => s.method === 'PUT')?.json).toEqual({ quantity: 3, version: 3 })
     expect(view.find('.number').text()).toBe('3')
     await button(view, 'Truck 2')?.trigger('click')
-    expect(view.find('tbody').text()).toContain('60+7.5 µF 440 V')
+    expect(view.find('.lines').text()).toContain('60+7.5 µF 440 V')
   })
 
   it('asks where somebody else counted meanwhile, and keeps what is chosen', async () => {
@@ -143,9 +144,9 @@ describe('the truck', () => {
       }),
     )
     const view = await open()
-    await view.find('.rating').trigger('click')
+    await view.find('.what').trigger('click')
     await flushPromises()
-    const panel = view.find('.panel')
+    const panel = view.findComponent(StockPanel)
     expect(panel.text()).toMatch(/-1.*used.*call 16.*\+2.*added/s)
     await panel.findAll('.fields input')[4]?.setValue('15,00')
     await panel.find('.fields').trigger('submit')
@@ -158,7 +159,10 @@ describe('the truck', () => {
       price: 15,
       version: 3,
     })
-    await button(view, 'One to Shop')?.trigger('click')
+    await panel
+      .findAll('button')
+      .find((b) => b.text() === 'One to Shop')
+      ?.trigger('click')
     await flushPromises()
     expect(sent.find((s) => s.path.endsWith('/move'))?.json).toEqual({ depot: 'Shop', pieces: 1, version: 3 })
     expect(view.find('.number').text()).toBe('1')

@@ -15,6 +15,8 @@ const route = useRoute()
 const attributes = usePlateAttributes()
 const record = ref<RecordView | null>(null)
 const visits = ref<VisitView[]>([])
+/** Of a visit's account; what was found stands with its parts. */
+const OF_VISIT = ['Done', 'As left', 'Advised', 'Temporary until', 'By']
 const history = ref<HistoryView | null>(null)
 const wrong = ref('')
 const plates = computed(() =>
@@ -155,6 +157,13 @@ onMounted(async () => {
                   <span>{{ part.readings.join(', ') || part.title }}</span>
                   <span class="zb-soft">{{ part.rating }}</span>
                   <span v-if="part.how" class="zb-soft">{{ part.how }}</span>
+                </span>
+                <span
+                  v-for="l in v.account.filter((a) => OF_VISIT.includes(a.name))"
+                  :key="l.name"
+                  class="told"
+                >
+                  <span class="zb-soft">{{ l.name }}</span> {{ l.text }}
                 </span>
               </router-link>
             </section>

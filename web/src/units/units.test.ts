@@ -95,6 +95,7 @@ describe('units', () => {
       openedAtMillis: 0,
       complaint: 'Spring check',
       status: 'CLOSED',
+      account: [{ name: 'By', text: 'Tech 2' }],
       parts: [
         {
           title: 'Run capacitor',

@@ -23,6 +23,8 @@ watch(
   },
   { immediate: true },
 )
+/** The account as it is pasted elsewhere. */
+const account = computed(() => (store.call?.account ?? []).map((l) => `${l.name}: ${l.text}`).join('\n'))
 /** Where it sits, what it was left with, and until when. */
 function endOf(p: PartView): string {
   const until = p.closed?.returnDate ? `, stopgap until ${p.closed.returnDate}` : ''
@@ -36,6 +38,16 @@ function end(how: 'CLOSED' | 'CANCELLED') {
 <template>
   <div>
     <div tabindex="0" class="zb-scroll leave">
+      <div class="row">
+        <h3>The call in short</h3>
+        <v-btn @click="copy(account)">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
+      </div>
+      <dl class="account">
+        <template v-for="l in store.call?.account" :key="l.name">
+          <dt class="zb-soft">{{ l.name }}</dt>
+          <dd>{{ l.text }}</dd>
+        </template>
+      </dl>
       <p v-if="open.length && isOpen" class="zb-note">
         Still open: {{ open.map((p) => `${p.title.toLowerCase()}, ${p.place.toLowerCase()}`).join('; ') }}.
       </p>
@@ -58,15 +70,14 @@ function end(how: 'CLOSED' | 'CANCELLED') {
           >JSON</a
         >
       </nav>
-      <div class="row">
-        <h3>The whole tape in words</h3>
-        <v-btn height="40" @click="copy(summary)">{{ copied ? 'Copied' : 'Copy' }}</v-btn>
-      </div>
-      <pre class="summary" tabindex="0">{{ summary }}</pre>
       <LabelledField v-if="isOpen" v-model="note" label="Note for the next visit" has-no-wrong-line />
+      <details class="whole">
+        <summary>The whole tape in words</summary>
+        <pre class="summary">{{ summary }}</pre>
+      </details>
     </div>
     <ActionBar v-if="isOpen" words="Close the call" @act="end('CLOSED')">
-      <v-btn variant="text" height="32" @click="end('CANCELLED')">cancel it instead</v-btn>
+      <v-btn variant="text" @click="end('CANCELLED')">cancel it instead</v-btn>
     </ActionBar>
     <ActionBar v-else words="Open the call again" @act="store.change('POST', '/reopen', 'reopen call')">
       <span class="zb-soft">{{ store.call?.status.toLowerCase() }}</span>
@@ -97,6 +108,27 @@ function end(how: 'CLOSED' | 'CANCELLED') {
 h3 {
   font-size: 19px;
 }
+.account {
+  display: grid;
+  grid-template-columns: 130px minmax(0, 1fr);
+  gap: 6px 16px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 12px 16px;
+  margin: 0;
+  font-size: 18px;
+}
+dd {
+  margin: 0;
+}
+.whole summary {
+  min-height: 48px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 .summary {
   white-space: pre-wrap;
   font-family: var(--zb-text);
@@ -105,7 +137,14 @@ h3 {
   background: var(--zb-sheet);
   padding: 12px 16px;
   margin: 0;
-  max-height: 300px;
-  overflow-y: auto;
+}
+@media (max-width: 839px) {
+  .account {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0;
+  }
+  dd {
+    margin-bottom: 8px;
+  }
 }
 </style>

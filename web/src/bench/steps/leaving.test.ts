@@ -64,7 +64,7 @@ describe('the proof of the unit', () => {
     const view = await onBench(ProofStep, leaving({ beforePower: [line('a', true), line('b', false)] }), {
       call: 'PROOF',
     })
-    expect(action(view)).toBe('(The unit is started)')
+    expect(action(view)).toBe('(Power on, unit running)')
     expect(view.text()).toContain('1 to look at first')
     await view.findAll('input[type=checkbox]')[1]?.setValue(true)
     await flushPromises()
@@ -218,7 +218,7 @@ describe('write-ups', () => {
       call: 'WRITE_UPS',
     })
     expect(view.text()).toContain('seen 1 Jan')
-    await button(view, 'End it')?.trigger('click')
+    await button(view, 'Done')?.trigger('click')
     expect(button(view, 'Put it on the tape')?.attributes('disabled')).toBeDefined()
     await view.find('.end input').setValue('new belt in')
     await button(view, 'Put it on the tape')?.trigger('click')

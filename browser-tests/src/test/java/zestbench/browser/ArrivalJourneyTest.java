@@ -51,7 +51,7 @@ class ArrivalJourneyTest {
         answer(at, "Indoor blower", "runs").click();
         answer(at, "Outdoor fan", "silent").click();
         answer(at, "Compressor", "silent").click();
-        assertThat(at.page.locator(".next")).containsText("of the doubt");
+        assertThat(at.page.locator(".next")).containsText("1 min");
         at.button("what is seen and measured at the unit").click();
         answer(at, "24 V at the coil", "not there").click();
         assertThat(at.tape()).containsText("24 V at the coil: not there");

@@ -55,7 +55,8 @@ final class Browsing implements AutoCloseable {
         button(who).click();
         Locator understood = button("Understood: open the bench");
         Locator calls = page.getByRole(
-                AriaRole.HEADING, new Page.GetByRoleOptions().setName("Calls").setExact(true));
+                AriaRole.HEADING,
+                new Page.GetByRoleOptions().setName("What does the label say?").setExact(true));
         understood.or(calls).first().waitFor();
         if (understood.count() > 0) {
             understood.click();

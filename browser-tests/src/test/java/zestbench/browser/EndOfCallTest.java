@@ -65,7 +65,7 @@ class EndOfCallTest {
             sheet(at, "Prove it");
             assertThat(at.action()).isDisabled();
             at.tickAll();
-            assertThat(at.action()).containsText("The unit is started");
+            assertThat(at.action()).containsText("Power on, unit running");
             at.action().click();
             assertThat(at.page.locator(".settle")).containsText("Read now, read again then.");
             for (String figure : new String[] {"76", "57.5", "88", "125", "54", "355", "98"}) {
@@ -120,6 +120,7 @@ class EndOfCallTest {
             at.action().click();
             assertThat(at.page.locator(".ordered")).containsText("Ordered: 60+7.5 µF");
             at.go("/calls");
+            at.button("Due, waits").click();
             assertThat(at.page.locator("section", new Page.LocatorOptions().setHasText("Waiting for a part")))
                     .containsText("loft 3 heat pump");
             open(at, call);

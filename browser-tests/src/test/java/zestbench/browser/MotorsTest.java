@@ -149,7 +149,7 @@ class MotorsTest {
             at.page
                     .getByLabel("Label, as it is printed")
                     .fill("2 HP 460 V 3 PH 60 HZ 1725 RPM 3.4 A SF 1.15 CW BELT DRIVE FR 145T");
-            assertThat(at.page.getByText("Standing where?")).isVisible();
+            assertThat(at.page.getByText("Seen from which end?")).isVisible();
             at.button("facing the shaft").click();
             at.action().click();
             at.exactButton("Belt").click();

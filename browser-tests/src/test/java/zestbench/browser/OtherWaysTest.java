@@ -194,8 +194,7 @@ class OtherWaysTest {
             at.page.getByLabel("Your name").fill("Tech 7");
             at.button("That is me").click();
             at.button("Understood: open the bench").click();
-            assertThat(at.page.getByText("No open call. Start one with New call"))
-                    .isVisible();
+            assertThat(at.page.getByText("No open call. Type a label above")).isVisible();
             at.button("New call").click();
             at.page
                     .getByLabel("Site", new Page.GetByLabelOptions().setExact(true))

@@ -116,7 +116,7 @@ class RoofTest {
             assertThat(at.page.getByText("3 readings, but there are only HERM, FAN"))
                     .isVisible();
             at.page.keyboard().press("Enter");
-            assertThat(at.page.getByLabel("Quick line: a label")).hasValue("45+5 440 : 44 4.9 7");
+            assertThat(at.page.getByLabel("Label: as printed")).hasValue("45+5 440 : 44 4.9 7");
         }
     }
 

@@ -9,7 +9,8 @@ import zestbench.core.proof.Benchmark;
  * What the record has from before.
  *
  * @param call the one that is looked at
+ * @param complaint of that call, in the customer's words
  * @param best what the unit could do at its best, by an earlier visit; null where none was kept
  * @param lastTimes the same part at an earlier visit, by the part's id
  */
-public record Before(long call, @Nullable Benchmark best, Map<String, LastTimeView> lastTimes) {}
+public record Before(long call, String complaint, @Nullable Benchmark best, Map<String, LastTimeView> lastTimes) {}

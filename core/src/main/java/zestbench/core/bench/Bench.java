@@ -10,6 +10,7 @@ import zestbench.core.bench.ArrivalViews.PlatesView;
 import zestbench.core.bench.ArrivalViews.SafeStepView;
 import zestbench.core.bench.ArrivalViews.SupplyView;
 import zestbench.core.bench.ArrivalViews.WindingsView;
+import zestbench.core.bench.CallAccount.AccountLine;
 import zestbench.core.bench.LeaveViews.LeaveView;
 import zestbench.core.bench.PartViews.DischargeView;
 import zestbench.core.bench.PartViews.LineView;
@@ -37,6 +38,7 @@ import zestbench.core.tape.Stop;
  *
  * @param next what to do next
  * @param stop that stands; null where none does
+ * @param account the call in a few lines
  * @param tape the last line first
  */
 public record Bench(
@@ -51,6 +53,7 @@ public record Bench(
         List<FoundView> found,
         List<PartView> parts,
         LeaveView leave,
+        List<AccountLine> account,
         List<LineView> tape) {
 
     /** Of a call that stands at {@code state}. */
@@ -74,6 +77,7 @@ public record Bench(
                 ArrivalBench.found(state, places),
                 parts,
                 LeaveBench.view(state, around, before),
+                CallAccount.of(state, before.complaint()),
                 lines(state));
     }
 

@@ -59,7 +59,11 @@ class CallTeller implements Retold<CallView> {
         Bench bench = Bench.of(
                 call.state(),
                 surroundings.of(call, history.openWriteUps()),
-                new Before(callId, history.benchmarkBefore(callId).orElse(null), lastTimes.of(call)));
+                new Before(
+                        callId,
+                        call.row().complaint(),
+                        history.benchmarkBefore(callId).orElse(null),
+                        lastTimes.of(call)));
         return CallView.of(call.row(), bench, shop.inForce());
     }
 

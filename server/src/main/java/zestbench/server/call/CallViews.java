@@ -9,6 +9,7 @@ import zestbench.core.bench.ArrivalViews.PlatesView;
 import zestbench.core.bench.ArrivalViews.SupplyView;
 import zestbench.core.bench.ArrivalViews.WindingsView;
 import zestbench.core.bench.Bench;
+import zestbench.core.bench.CallAccount.AccountLine;
 import zestbench.core.bench.LeaveViews.LeaveView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
@@ -44,6 +45,7 @@ final class CallViews {
             List<FoundView> found,
             List<PartView> parts,
             LeaveView leave,
+            List<AccountLine> account,
             List<LineView> tape,
             long rules,
             @Nullable Long rulesSinceMillis) {
@@ -66,6 +68,7 @@ final class CallViews {
                     bench.found(),
                     bench.parts(),
                     bench.leave(),
+                    bench.account(),
                     bench.tape(),
                     rules.number(),
                     rules.sinceMillis());

@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+import zestbench.core.bench.CallAccount;
 import zestbench.core.bench.LeaveBench;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.quantity.Figures;
@@ -114,6 +115,11 @@ public class PaperController {
         filled.put("hasParts", !parts.isEmpty());
         filled.put("writeUps", writeUps);
         filled.put("hasWriteUps", !writeUps.isEmpty());
+        filled.put(
+                "account",
+                CallAccount.of(call.state(), call.row().complaint()).stream()
+                        .map(l -> Map.of("name", l.name(), "text", l.text()))
+                        .toList());
         filled.put("tape", tape);
         return pdf("call-" + id, paper.print(Paper.Sheet.REPORT, filled));
     }

@@ -6,6 +6,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import zestbench.core.bench.CallAccount;
+import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
@@ -43,12 +45,14 @@ public class VisitController {
 
     private VisitView visit(CallEntity row) {
         List<VisitPartView> parts = new ArrayList<>();
-        tapes.of(row.id()).state(row.plates()).parts().forEach(p -> parts.add(part(p)));
+        CallState state = tapes.of(row.id()).state(row.plates());
+        state.parts().forEach(p -> parts.add(part(p)));
         return new VisitView(
                 row.id(),
                 row.openedAt().toEpochMilli(),
                 row.complaint(),
                 row.status().name(),
+                CallAccount.of(state, row.complaint()),
                 parts);
     }
 

@@ -1,0 +1,193 @@
+package zestbench.core.bench;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.capacitor.CapacitorRating;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Verdict;
+import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
+import zestbench.core.suspect.Suspects;
+import zestbench.core.tape.CallState;
+import zestbench.core.tape.Entry;
+import zestbench.core.tape.Line;
+import zestbench.core.tape.PartState;
+import zestbench.core.tape.Stop;
+import zestbench.core.tape.Taken;
+
+/** A call in a few lines, as it is told to whoever pays or comes next: no ticks, nothing struck, nothing that was good anyway. */
+public final class CallAccount {
+    private static final int MOST_READINGS = 4;
+
+    private CallAccount() {}
+
+    /** @param name such as Found; each stands once, and none that has nothing to say */
+    public record AccountLine(String name, String text) {}
+
+    /** In the order it is told. @param complaint in the customer's words */
+    public static List<AccountLine> of(CallState state, String complaint) {
+        List<AccountLine> out = new ArrayList<>();
+        add(out, "Complaint", List.of(complaint));
+        add(
+                out,
+                "STOP",
+                Stop.of(state).stream().map(s -> s.words() + ": " + s.text()).toList());
+        add(out, "Found", found(state));
+        add(out, "Done", done(state));
+        add(out, "As left", asLeft(state));
+        add(out, "Advised", advised(state));
+        add(out, "Temporary until", temporary(state));
+        add(out, "Waits for", waits(state));
+        add(out, "Still open", open(state));
+        add(out, "By", who(state));
+        return List.copyOf(out);
+    }
+
+    private static void add(List<AccountLine> out, String name, List<String> said) {
+        List<String> full = said.stream().filter(s -> !s.isBlank()).distinct().toList();
+        if (!full.isEmpty()) {
+            out.add(new AccountLine(name, String.join("; ", full)));
+        }
+    }
+
+    /** What is wrong, with its figures; where nothing is, what was read and is good. */
+    private static List<String> found(CallState state) {
+        List<String> out = new ArrayList<>();
+        List<String> good = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            List<String> wrong = new ArrayList<>();
+            for (Taken taken : part.readings().values()) {
+                Judged judged = taken.judged();
+                boolean isWrong = judged.verdict() != Verdict.GOOD && judged.verdict() != Verdict.NOT_JUDGED;
+                if (isWrong && wrong.size() < MOST_READINGS) {
+                    wrong.add(figure(judged));
+                }
+            }
+            part.looks().values().stream()
+                    .filter(look -> look.verdict() == Verdict.FAILED)
+                    .forEach(look -> wrong.add(seen(look)));
+            if (!wrong.isEmpty()) {
+                out.add(called(part) + " " + String.join(", ", wrong));
+            } else if (part.isGood()) {
+                good.add(called(part) + " good");
+            }
+        }
+        for (Suspects.Found fault : state.suspects().found()) {
+            out.add(Letters.small(fault.fault().title()));
+        }
+        return out.isEmpty() ? good : out;
+    }
+
+    private static String figure(Judged judged) {
+        String subject = judged.subject().equals(CapacitorRating.SINGLE) ? "" : judged.subject() + " ";
+        String of = judged.rated() == null ? "" : " of " + Figures.plain(judged.rated());
+        return subject + judged.reading().text() + of + ", " + Letters.small(judged.word());
+    }
+
+    /** The answer alone. */
+    private static String seen(Entry.Looked look) {
+        return look.words().substring(look.words().lastIndexOf(": ") + 2);
+    }
+
+    private static List<String> done(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            Entry.PartClosed closed = part.closed();
+            Entry.Chosen chosen = part.chosen();
+            if (closed != null && closed.outcome() == Entry.Outcome.REPLACED && chosen != null) {
+                out.add(called(part) + " replaced by " + chosen.title());
+            } else if (closed != null && closed.outcome() == Entry.Outcome.FIXED_WITHOUT_PART) {
+                out.add(called(part) + ": " + closed.note());
+            }
+        }
+        return out;
+    }
+
+    private static List<String> asLeft(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            Entry.PartClosed closed = part.closed();
+            if (closed != null
+                    && closed.outcome() == Entry.Outcome.REPLACED
+                    && !closed.asLeft().isBlank()) {
+                out.add(closed.asLeft());
+            }
+        }
+        Line proof = state.leave().kept();
+        if (proof != null) {
+            out.add(proof.entry().told().detail());
+        }
+        return out;
+    }
+
+    private static List<String> advised(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (Line line : state.leave().openWriteUps().values()) {
+            if (line.entry() instanceof Entry.WrittenUp written) {
+                String at = written.place().isBlank() ? "" : written.place() + ": ";
+                out.add(at + plain(written.what()) + " (" + written.urgency().words() + ")");
+            }
+        }
+        String taken = state.leave().taken();
+        state.leave().options().stream()
+                .filter(option -> option.key().equals(taken))
+                .forEach(option ->
+                        out.add("customer chose " + Letters.small(option.tier().title()) + ", " + option.words()));
+        return out;
+    }
+
+    private static List<String> temporary(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            String day = returnDate(part.closed());
+            if (day != null) {
+                out.add(day + ", " + Letters.small(called(part)));
+            }
+        }
+        return out;
+    }
+
+    private static @Nullable String returnDate(Entry.@Nullable PartClosed closed) {
+        return closed == null ? null : closed.returnDate();
+    }
+
+    private static List<String> waits(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            Entry.Ordered order = part.ordered();
+            if (order != null && part.closed() == null) {
+                out.add(order.title() + " from " + order.from() + ", " + order.ready());
+            }
+        }
+        return out;
+    }
+
+    private static List<String> open(CallState state) {
+        List<String> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            if (part.closed() == null) {
+                out.add(called(part));
+            }
+        }
+        return out;
+    }
+
+    private static List<String> who(CallState state) {
+        Set<String> names = new LinkedHashSet<>();
+        state.tape().forEach(line -> names.add(line.who()));
+        return List.of(String.join(", ", names));
+    }
+
+    private static String called(PartState part) {
+        String place = part.added().place();
+        String title = part.added().title();
+        return place.isBlank() || place.equals(title) ? title : title + ", " + Letters.inSentence(place);
+    }
+
+    private static String plain(String sentence) {
+        return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
+    }
+}
