@@ -91,7 +91,7 @@ const said = refDebounced(words, REST_MILLIS)
   --zb-ink: #f4f1e4;
   --zb-sheet: #14201a;
 }
-:global(.zb-night) .verdict {
+:global(.zb-night .readout .verdict) {
   --zb-leaf: #14602f;
   --zb-rind: #8f3a00;
   --zb-ink: #14201a;

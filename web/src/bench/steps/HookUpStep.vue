@@ -39,6 +39,12 @@ const leadsView = ref<{ keep: () => unknown } | null>(null)
 const wrong = ref('')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
 const canOpen = computed(() => !!part.value?.chosen && part.value.isDead)
+/** What moves or is new is ticked by itself; wires that go back where they were are one tick, unless it is only one. */
+const staying = computed(() => {
+  const all = sheet.value?.steps.filter((s) => s.stays) ?? []
+  return all.length > 1 ? all : []
+})
+const moving = computed(() => sheet.value?.steps.filter((s) => !staying.value.includes(s)) ?? [])
 const left = computed(() => sheet.value?.steps.filter((s) => !s.done).length ?? 0)
 
 async function look() {
@@ -71,7 +77,13 @@ const action = computed(() => {
     return { words: `Measure the new ${p.toMeasure.join(' and ')} first`, go: () => store.goStep('PROVE') }
   if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
   if (!sheet.value) return { words: 'Opening the sheet …', go: null }
-  if (left.value > 0) return { words: `${left.value} to tick, then prove`, go: null }
+  const next = moving.value.find((s) => !s.done)
+  if (next) return { words: `Next: ${next.text}`, go: () => tick(next.key, true) }
+  if (left.value > 0)
+    return {
+      words: 'All others stay by name: tick them',
+      go: () => void store.changePart('POST', '/ticks/staying', 'tick what stays', {}),
+    }
   return { words: 'Prove it', go: () => store.goStep('PROVE') }
 })
 function leaveUnnamed(what: 'wires' | 'leads') {
@@ -159,7 +171,7 @@ async function openCapacitor() {
           <span v-else class="zb-soft">add it as a part of its own</span>
         </p>
         <ol class="steps">
-          <li v-for="(s, i) in sheet.steps" :key="s.key">
+          <li v-for="(s, i) in moving" :key="s.key">
             <label class="tick">
               <span class="number">{{ i + 1 }}</span>
               <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" />
@@ -171,6 +183,26 @@ async function openCapacitor() {
                 :checked="s.done"
                 :disabled="!store.isWorking || part.toMeasure.length > 0"
                 @change="tick(s.key, !s.done)"
+              />
+            </label>
+          </li>
+          <li v-if="staying.length">
+            <label class="tick">
+              <span class="number">{{ moving.length + 1 }}</span>
+              <span class="no-wire" />
+              <span class="text"
+                ><b>{{ moving.length ? 'All others stay by name' : 'All stay by name' }}</b>
+                <span v-for="s in staying" :key="s.key" class="stays">
+                  <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" /> {{ s.text }}</span
+                ></span
+              >
+              <input
+                type="checkbox"
+                class="zb-tick"
+                :checked="staying.every((s) => s.done)"
+                :disabled="!store.isWorking || part.toMeasure.length > 0 || staying.every((s) => s.done)"
+                aria-label="All others stay by name"
+                @change="store.changePart('POST', '/ticks/staying', 'tick what stays', {})"
               />
             </label>
           </li>
@@ -193,28 +225,29 @@ async function openCapacitor() {
       :keeps="isEditing || isNaming"
       @act="action.go?.()"
     >
-      <v-btn v-if="isNaming && !isEditing" variant="text" height="32" @click="leaveUnnamed('leads')"
+      <v-btn v-if="isNaming && !isEditing" variant="text" @click="leaveUnnamed('leads')"
         >without naming leads</v-btn
       >
       <template v-else-if="part.chosen && !isEditing">
-        <v-btn variant="text" height="32" @click="isEditing = true">change the wires as found</v-btn>
-        <v-btn v-if="newPart" variant="text" height="32" @click="isNaming = true"
-          >leads of the new motor</v-btn
-        >
+        <v-btn variant="text" @click="isEditing = true">change the wires as found</v-btn>
+        <v-btn v-if="newPart" variant="text" @click="isNaming = true">leads of the new motor</v-btn>
         <template v-if="sheet">
-          <v-btn variant="text" height="32" @click="print">print</v-btn>
-          <v-btn variant="text" height="32" @click="saveDrawings('svg')">drawings as SVG</v-btn>
-          <v-btn variant="text" height="32" @click="saveDrawings('png')">PNG</v-btn>
+          <v-btn variant="text" @click="print">print</v-btn>
+          <v-btn variant="text" @click="saveDrawings('svg')">drawings as SVG</v-btn>
+          <v-btn variant="text" @click="saveDrawings('png')">PNG</v-btn>
         </template>
       </template>
-      <v-btn v-else-if="isEditing" variant="text" height="32" @click="leaveUnnamed('wires')"
-        >without naming wires</v-btn
-      >
+      <v-btn v-else-if="isEditing" variant="text" @click="leaveUnnamed('wires')">without naming wires</v-btn>
     </ActionBar>
   </div>
 </template>
 
 <style scoped>
+.stays {
+  display: block;
+  color: var(--zb-soft);
+  font-size: 16px;
+}
 h3 {
   font-size: 19px;
   margin-bottom: 4px;

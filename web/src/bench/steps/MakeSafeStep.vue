@@ -26,6 +26,8 @@ const isToProve = computed(() => {
 const active = ref<string | null>(firstOpen())
 const at = computed(() => safe.value?.pairs.find((p) => keyOf(p) === active.value) ?? null)
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
+/** What is left to read dead at a place. */
+const unread = (place: string) => safe.value?.pairs.filter((p) => p.place === place && !p.isDead) ?? []
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
 const dischargeOf = (place: string) => safe.value?.discharge.filter((d) => d.part === place) ?? []
 const isReady = computed(() => typed.value !== '' && typed.value !== '.' && active.value !== null)
@@ -64,6 +66,12 @@ async function next() {
   const isLive = isKept && open.value.some((p) => keyOf(p) === key)
   if ((!isKept && store.notice === '') || (isLive && active.value === null)) active.value = key
   else if (active.value === null) active.value = firstOpen()
+}
+/** One tap for a group, when the meter is proved and all of it reads 0. */
+async function readAll(place: string) {
+  typed.value = ''
+  await store.change('POST', '/dead/all', `${titleOf(place)} reads 0`, { place })
+  active.value = firstOpen()
 }
 function tick(s: SafeStepView) {
   void store.change('POST', '/safe', s.text, { key: s.key, on: !s.isDone })
@@ -131,6 +139,19 @@ const action = computed(() => {
               <p v-for="l in dischargeOf(place).flatMap((d) => d.lines)" :key="l">{{ l }}</p>
             </details>
           </div>
+          <button
+            v-if="step('proved')?.isDone && unread(place).length > 1 && store.isWorking"
+            type="button"
+            class="all"
+            @click="readAll(place)"
+          >
+            All read 0:
+            {{
+              unread(place)
+                .map((p) => p.pair)
+                .join(', ')
+            }}
+          </button>
           <PairRow
             v-for="p in safe.pairs.filter((x) => x.place === place)"
             :key="p.pair"
@@ -174,7 +195,6 @@ const action = computed(() => {
       <v-btn
         v-if="store.isWorking && !safe.live"
         variant="text"
-        height="32"
         @click="store.change('POST', '/power-on', 'power is on again', {})"
         >power is on again</v-btn
       >
@@ -183,6 +203,17 @@ const action = computed(() => {
 </template>
 
 <style scoped>
+.all {
+  width: 100%;
+  min-height: 48px;
+  margin: 8px 0;
+  padding: 6px 14px;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  font-weight: 600;
+  text-align: left;
+  cursor: pointer;
+}
 .place {
   margin-top: 12px;
 }

@@ -308,7 +308,7 @@ describe('Hook up', () => {
     const sent = server({ '/sheet': sheet(), '/api/wire-colours': [], '/ticks': callWith([chosen()]) })
     const view = await onBench(HookUpStep, callWith([chosen({ isDead: true, isSheetOpened: true })]), at)
     expect(view.find('#found').exists() && view.find('#left').exists()).toBe(true)
-    expect(action(view)).toBe('(1 to tick, then prove)')
+    expect(action(view)).toBe('Next: red: stays common')
     await view.findAll('.tick input')[0]?.trigger('change')
     await flushPromises()
     expect(sent.find((s) => s.path.endsWith('/ticks'))?.json).toEqual({ list: 'SHEET', key: 'a', on: true })

@@ -61,7 +61,7 @@ class RepairJourneyTest {
         assertThat(at.page.locator(".board")).containsText("NEEDS A CHANGE");
         at.button("refused").first().click();
         assertThat(at.page.locator(".board")).containsText("REFUSED");
-        at.button("Hide").click();
+        at.button("refused").first().click();
         assertThat(at.action()).containsText("60 µF and 7.5 µF: one stays, take the rest");
         at.action().click();
     }
@@ -87,7 +87,7 @@ class RepairJourneyTest {
         for (int pair = 0; pair < 6; pair++) {
             at.reading("0.2");
         }
-        assertThat(at.page.getByRole(AriaRole.TIMER)).containsText("again");
+        assertThat(at.page.getByRole(AriaRole.TIMER)).containsText("Re-check run capacitor dead");
         assertThat(at.action()).containsText("Hook up the run capacitor");
         at.action().click();
     }
@@ -105,7 +105,7 @@ class RepairJourneyTest {
         assertThat(ticks).hasCount(4);
         for (int i = 0; i < 4; i++) {
             ticks.nth(i).check();
-            assertThat(at.action()).containsText(i < 3 ? (3 - i) + " to tick" : "Prove it");
+            assertThat(at.action()).containsText(i < 3 ? "Next: " : "Prove it");
         }
         at.action().click();
     }
@@ -120,7 +120,7 @@ class RepairJourneyTest {
         at.reading("15.2");
         at.reading("1.3");
         assertThat(at.page.getByText("15.2 A of RLA 19.2 A is 79 %").first()).isVisible();
-        at.page.getByLabel("A line for the next person").fill("spades renewed");
+        at.page.getByLabel("Note for the next visit").fill("spades renewed");
         at.action().click();
     }
 

@@ -1,5 +1,7 @@
 package zestbench.core.call;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -7,6 +9,7 @@ import zestbench.core.Families;
 import zestbench.core.judgement.Demand;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.safety.Deadness;
+import zestbench.core.safety.SafePeriod;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
@@ -71,6 +74,26 @@ public sealed interface OnCall extends Command {
                     .anyMatch(p -> p.place().equals(place) && p.name().equals(pair));
             InputProblem.require(isAsked, "pair", pair, "that pair is not asked for on this call");
             return Decision.of(new Entry.DeadRead(place, pair, volts));
+        }
+    }
+
+    /** Reads 0 V on every pair of a place that is not read dead yet, each as a line of its own; the meter is proved before. */
+    record ReadAllDead(String place) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            boolean isProved =
+                    state.safeSteps().stream().anyMatch(step -> step.key().equals(SafePeriod.PROVED) && step.isDone());
+            if (!isProved) {
+                throw new Refusal("Prove the meter on a live source first: a dead meter reads 0 on everything.");
+            }
+            List<Entry> out = new ArrayList<>();
+            for (Deadness.Pair pair : state.deadness().pairs()) {
+                if (pair.place().equals(place) && !pair.isDead()) {
+                    out.add(new Entry.DeadRead(place, pair.name(), 0));
+                }
+            }
+            InputProblem.require(!out.isEmpty(), "place", place, "no pair is left to read dead there");
+            return Decision.of(out);
         }
     }
 

@@ -2,6 +2,7 @@ package zestbench.core.call;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Verdict;
@@ -115,6 +116,27 @@ public sealed interface OnHookUp extends Command {
                     .map(Proof.Check::text)
                     .findFirst()
                     .orElse("");
+        }
+    }
+
+    /** Ticks every wire that goes back on the terminal of its name, each as a line of its own. */
+    record TickStaying(String part) implements OnHookUp {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            PartState at = state.part(part);
+            Set<String> done = at.ticked(Entry.Checklist.SHEET);
+            List<Entry> out = new ArrayList<>();
+            for (Sheet.Step step : state.sheet(at).map(Sheet::steps).orElse(List.of())) {
+                if (step.stays() && !done.contains(step.key())) {
+                    out.addAll(new Tick(part, Entry.Checklist.SHEET, step.key(), true)
+                            .decide(state, around)
+                            .entries());
+                }
+            }
+            if (out.isEmpty()) {
+                throw new Refusal("No wire that stays is left to tick.");
+            }
+            return Decision.of(out);
         }
     }
 

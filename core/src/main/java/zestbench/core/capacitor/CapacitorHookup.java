@@ -123,7 +123,8 @@ public final class CapacitorHookup {
             text = what + ": back on " + place(spot);
         }
         String tracer = wire.tracer() == null ? "" : wire.tracer();
-        steps.add(new Step("wire-" + (index + 1), wire.colour(), tracer, text));
+        boolean stays = pieces.size() == 1 && spot.terminal().equals(wire.terminal());
+        steps.add(new Step("wire-" + (index + 1), wire.colour(), tracer, text, stays));
         return new Lead(wire, spot, moved);
     }
 

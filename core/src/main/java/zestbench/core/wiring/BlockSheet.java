@@ -74,7 +74,8 @@ public final class BlockSheet {
                     key,
                     wire.colour(),
                     tracer,
-                    wire.text() + (moved ? ": from " + wire.terminal() + " to " + terminal : ": back on " + terminal)));
+                    wire.text() + (moved ? ": from " + wire.terminal() + " to " + terminal : ": back on " + terminal),
+                    !moved));
         }
         steps.addAll(after);
         Graph found = new Graph(

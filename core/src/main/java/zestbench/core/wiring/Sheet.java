@@ -13,6 +13,11 @@ public record Sheet(Graph found, Graph left, List<Step> steps, List<String> note
      *
      * @param key names the step, so that its tick stays with it
      * @param colour of the wire it is about; empty where it is none
+     * @param stays whether it is a wire that goes back on the terminal of the same name
      */
-    public record Step(String key, String colour, String tracer, String text) {}
+    public record Step(String key, String colour, String tracer, String text, boolean stays) {
+        public Step(String key, String colour, String tracer, String text) {
+            this(key, colour, tracer, text, false);
+        }
+    }
 }

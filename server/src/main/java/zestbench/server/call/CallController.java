@@ -156,6 +156,16 @@ class CallController {
         return teller.after(id, sender, new OnCall.ReadDead(given.place(), given.pair(), given.volts()));
     }
 
+    record DeadPlace(
+            @NotBlank(message = "give the place") @Size(max = 40)
+            String place) {}
+
+    /** Every pair of a place that is left reads 0. */
+    @PostMapping("/api/calls/{id}/dead/all")
+    CallView allDead(@PathVariable long id, @Valid @RequestBody DeadPlace given, Sender sender) {
+        return teller.after(id, sender, new OnCall.ReadAllDead(given.place()));
+    }
+
     @PostMapping("/api/calls/{id}/lines/{number}/strike")
     CallView strike(@PathVariable long id, @PathVariable long number, @Valid @RequestBody Reason given, Sender sender) {
         return teller.after(id, sender, new OnCall.Strike(number, given.reason()));

@@ -176,7 +176,7 @@ class PartController {
 
     record SheetView(String found, String left, List<StepView> steps, List<String> notes, long sinceMillis) {}
 
-    record StepView(String key, String colour, String tracer, String text, boolean done) {}
+    record StepView(String key, String colour, String tracer, String text, boolean done, boolean stays) {}
 
     record Tick(@NotNull Entry.Checklist list, @NotNull String key, boolean on) {}
 
@@ -293,7 +293,8 @@ class PartController {
                 SvgWriter.write(Drawing.of(sheet.found()), "Wires as found"),
                 SvgWriter.write(Drawing.of(sheet.left()), "Wires as left"),
                 sheet.steps().stream()
-                        .map(s -> new StepView(s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key())))
+                        .map(s -> new StepView(
+                                s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key()), s.stays()))
                         .toList(),
                 sheet.notes(),
                 call.state().deadness().sinceMillis());
@@ -302,6 +303,12 @@ class PartController {
     @PostMapping("/ticks")
     CallView tick(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Tick given, Sender sender) {
         return teller.after(id, sender, new OnHookUp.Tick(part, given.list(), given.key(), given.on()));
+    }
+
+    /** Every wire that goes back where it was, in one tick. */
+    @PostMapping("/ticks/staying")
+    CallView tickStaying(@PathVariable long id, @PathVariable String part, Sender sender) {
+        return teller.after(id, sender, new OnHookUp.TickStaying(part));
     }
 
     @PostMapping("/close")
