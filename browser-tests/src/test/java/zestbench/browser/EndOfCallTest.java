@@ -192,8 +192,8 @@ class EndOfCallTest {
             at.page.locator(".rating").click();
             assertThat(at.page.locator(".panel")).containsText("counted");
             at.button("One to Truck 2").click();
-            at.exactButton("Close").click();
             assertThat(number).hasText("1");
+            at.exactButton("Close").click();
             at.exactButton("CSV").click();
             at.page
                     .locator("input[type=file]")

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -97,5 +98,16 @@ class BadInputTest {
                     }
                 }));
         return out.stream().distinct();
+    }
+
+    /** A browser is led to the start page; a program is told that there is nothing. */
+    @Test
+    void anAddressThatNoViewHasLeadsToTheStart() {
+        RunningBench.Answer seen = RunningBench.demo().send("GET", "/nonsense", null, "Accept", "text/html,*/*");
+        assertThat(seen.status()).isEqualTo(302);
+        assertThat(seen.raw().headers().firstValue("Location")).contains("/calls");
+        assertThat(RunningBench.demo().get("/nonsense").status()).isEqualTo(404);
+        assertThat(RunningBench.demo().send("GET", "/api/nonsense", null, "Accept", "text/html").status())
+                .isEqualTo(404);
     }
 }

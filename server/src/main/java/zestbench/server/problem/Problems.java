@@ -3,6 +3,7 @@ package zestbench.server.problem;
 import java.beans.PropertyEditorSupport;
 import java.net.SocketTimeoutException;
 import java.util.Arrays;
+import java.net.URI;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,7 @@ import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -170,6 +172,19 @@ public class Problems extends ResponseEntityExceptionHandler {
         }
         LOG.error("unexpected", problem);
         return of(HttpStatus.INTERNAL_SERVER_ERROR, FAILED, List.of());
+    }
+
+    /** An address that no view has leads a browser to the start page; a program is told that there is nothing. */
+    @Override
+    protected @Nullable ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException problem, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String accepted = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        boolean isOfTheScreen = !problem.getResourcePath().startsWith("api/") && accepted.contains("text/html");
+        return isOfTheScreen
+                ? ResponseEntity.status(HttpStatus.FOUND)
+                        .location(URI.create("/calls"))
+                        .build()
+                : super.handleNoResourceFoundException(problem, headers, status, request);
     }
 
     @Override
