@@ -22,6 +22,16 @@ const props = defineProps<{
   more?: object
 }>()
 const emit = defineEmits<{ kept: [] }>()
+/** Where a wire of a terminal usually leads; an example, no claim. */
+const EXAMPLES: Record<string, string> = {
+  HERM: 'compressor S',
+  FAN: 'fan motor',
+  C: 'contactor T1',
+  L1: 'line, leg 1',
+  L2: 'line, leg 2',
+  T1: 'compressor',
+  T2: 'compressor',
+}
 const store = useCall()
 const id = useId()
 const { colours } = useColours()
@@ -123,7 +133,7 @@ defineExpose({ keep, named })
         v-model="w.name"
         :aria-label="`Wire ${i + 1}: leads to`"
         class="pick text"
-        placeholder="compressor S"
+        :placeholder="EXAMPLES[w.terminal.toUpperCase()] ?? 'where it leads'"
         maxlength="60"
       />
       <button

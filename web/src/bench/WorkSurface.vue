@@ -5,6 +5,8 @@ import Slice from '@/shared/Slice.vue'
 import BeforeTest from './BeforeTest.vue'
 import { BENCH } from '@/shared/bench'
 import StopLine from './StopLine.vue'
+import { dayOf } from '@/shared/time'
+import { useSession } from '@/stores/session'
 import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import AmpsStep from './steps/AmpsStep.vue'
 import AskStep from './steps/AskStep.vue'
@@ -81,6 +83,14 @@ const view = computed(() => {
 })
 const key = computed(() => JSON.stringify(store.place))
 
+/** What a printed sheet says of itself. */
+const printed = computed(() =>
+  [
+    store.call?.unit ? `${store.call.unit.site}, ${store.call.unit.name}` : 'Quick check',
+    dayOf(Date.now()),
+    useSession().who?.name ?? '',
+  ].join(' · '),
+)
 const heading = ref<HTMLElement | null>(null)
 /** What had the focus is gone with its step: the step's heading has it then. */
 watch(key, async () => {
@@ -116,6 +126,7 @@ provide(
 <template>
   <section class="work" aria-label="Work">
     <template v-if="store.part">
+      <p class="zb-printed printed">{{ printed }}</p>
       <header class="head">
         <Slice class="on-phone" :filled="store.part.filled" :at="store.step" :size="36" />
         <div class="name">

@@ -354,6 +354,11 @@ kbd {
   .slash {
     flex-basis: 48px;
   }
+  .way {
+    min-width: 52px;
+    padding: 0 6px;
+    font-size: 15px;
+  }
   .box {
     font-size: 20px;
     padding: 14px 12px;

@@ -107,7 +107,9 @@ class BadInputTest {
         assertThat(seen.status()).isEqualTo(302);
         assertThat(seen.raw().headers().firstValue("Location")).contains("/calls");
         assertThat(RunningBench.demo().get("/nonsense").status()).isEqualTo(404);
-        assertThat(RunningBench.demo().send("GET", "/api/nonsense", null, "Accept", "text/html").status())
+        assertThat(RunningBench.demo()
+                        .send("GET", "/api/nonsense", null, "Accept", "text/html")
+                        .status())
                 .isEqualTo(404);
     }
 }

@@ -2,8 +2,8 @@ package zestbench.server.problem;
 
 import java.beans.PropertyEditorSupport;
 import java.net.SocketTimeoutException;
-import java.util.Arrays;
 import java.net.URI;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
