@@ -18,6 +18,7 @@ const ui = useUi()
 const store = useCall()
 const router = useRouter()
 const box = ref<HTMLTextAreaElement | null>(null)
+/** Once opened it stays so: nothing below may move under the finger that leaves it. */
 const isFocused = ref(false)
 const isChoosing = ref(false)
 const isBusy = ref(false)
@@ -98,7 +99,7 @@ function enter() {
         >Any label, with or without readings behind a colon. <kbd class="zb-plate">/</kbd></span
       >
     </header>
-    <form class="sheet" @submit.prevent="enter" @focusin="isFocused = true" @focusout="isFocused = false">
+    <form class="sheet" @submit.prevent="enter" @focusin="isFocused = true">
       <div class="line">
         <span class="slash" aria-hidden="true">/</span>
         <textarea

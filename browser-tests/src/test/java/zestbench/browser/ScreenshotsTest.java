@@ -19,7 +19,11 @@ class ScreenshotsTest {
     void ofEveryMainView() {
         RunningBench bench = RunningBench.demo();
         try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
+            at.page.locator(".box").fill("65/10 MFD 440VAC ±6% 50/60Hz : 64.1 8.7");
+            at.page.locator(".has .act").waitFor();
+            at.page.waitForTimeout(400);
             keep(at, "calls");
+            at.page.locator(".box").fill("");
             at.page
                     .locator(".call", new Page.LocatorOptions().setHasText("Seed library"))
                     .click();
@@ -74,7 +78,6 @@ class ScreenshotsTest {
                     .click();
             keep(at, "unit");
             at.go("/truck");
-            at.page.locator(".rating").nth(2).click();
             keep(at, "truck");
             at.go("/rules");
             keep(at, "rules");

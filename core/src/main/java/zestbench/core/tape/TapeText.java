@@ -49,7 +49,7 @@ public record TapeText(
         boolean dead = e.volts() < Deadness.DEAD_VOLTS;
         String limit = "dead is under " + Figures.plain(Deadness.DEAD_VOLTS) + " V";
         return new TapeText(
-                Figures.fixed(e.volts(), 2),
+                Figures.plain(e.volts()),
                 Quantity.VOLTS.unit(),
                 e.pair(),
                 limit,
@@ -84,7 +84,7 @@ public record TapeText(
 
     static TapeText of(Entry.MeterProved e) {
         return new TapeText(
-                Figures.fixed(e.volts(), 2),
+                Figures.plain(e.volts()),
                 Quantity.VOLTS.unit(),
                 "meter proved",
                 "on a live source",
