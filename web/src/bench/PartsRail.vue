@@ -60,6 +60,11 @@ function goPart(part: PartView) {
   store.openPart(part.id)
   ui.pane = 'WORK'
 }
+/** Where two are called alike, the place tells them apart. */
+function called(part: PartView): string {
+  const isAlone = store.call?.parts.filter((p) => p.title === part.title).length === 1
+  return isAlone || part.place === part.title ? part.title : `${part.title}, ${part.place.toLowerCase()}`
+}
 function state(part: PartView): string {
   if (part.closed) {
     if (part.closed.outcome === 'REPLACED') return part.closed.returnDate ? 'stopgap in' : 'replaced'
@@ -125,7 +130,7 @@ function state(part: PartView): string {
       >
         <Slice :filled="part.filled" :at="store.part?.id === part.id ? store.step : null" />
         <span class="lines">
-          <b class="title">{{ part.title }}</b>
+          <b class="title">{{ called(part) }}</b>
           <span class="zb-small rating">{{ part.shortRating || part.place }}</span>
           <span class="zb-small verdict">
             <VerdictMark
@@ -178,7 +183,7 @@ h1 {
 }
 .step {
   width: 100%;
-  min-height: 44px;
+  min-height: 48px;
   padding: 0 16px 0 10px;
   border: 0;
   border-left: 6px solid transparent;

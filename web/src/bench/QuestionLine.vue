@@ -44,7 +44,7 @@ function give(key: string | null) {
 <style scoped>
 .question {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
+  grid-template-columns: minmax(96px, 1fr) minmax(0, max-content);
   gap: 0 10px;
   align-items: center;
   padding: 3px 0;

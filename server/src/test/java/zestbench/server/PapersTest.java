@@ -94,7 +94,7 @@ class PapersTest {
                     .contains("Temperature split", "18.5 °F", "GOOD", "Return 76 − supply 57.5 = 18.5")
                     .contains("SOON", "Disconnect lid cracked", "Rain gets in")
                     .contains("Customer says <b>warm</b> & loud, 12 Ω read")
-                    .contains("For the next person: Ladder key is at the desk")
+                    .contains("Note for the next visit: Ladder key is at the desk")
                     .contains("•••");
             String serial = bench.get("/api/units/"
                             + Bench.unit(bench, "split system").at("/id").asString())

@@ -2,78 +2,39 @@ package zestbench.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
 import zestbench.core.bench.TestAction.Kind;
-import zestbench.core.call.CallStatus;
 import zestbench.core.call.Command;
-import zestbench.core.call.Decider;
 import zestbench.core.call.OnCall;
 import zestbench.core.call.OnLabel;
 import zestbench.core.call.OnPart;
-import zestbench.core.call.OnTest;
-import zestbench.core.call.Stock;
-import zestbench.core.call.Surroundings;
-import zestbench.core.family.TestRequest.SectionReading;
-import zestbench.core.plate.Plates;
-import zestbench.core.proof.Altitude;
-import zestbench.core.quantity.Quantity;
-import zestbench.core.quantity.Reading;
 import zestbench.core.shop.ShopRules;
-import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
-import zestbench.core.tape.Line;
 
 /** What follows from a test, on a call that is worked on by commands alone. */
 class TestActionTest {
-    private static final Surroundings AROUND = new Surroundings(
-            CallStatus.OPEN,
-            Plates.NONE,
-            null,
-            Stock.NONE,
-            List.of(),
-            Altitude.SEA_LEVEL,
-            null,
-            ShopRules.DEFAULT,
-            0,
-            Map.of(),
-            "fresh1234567");
-
-    private CallState state = CallState.of(List.of(), Plates.NONE);
+    private final WorkedCall call = new WorkedCall();
 
     private TestActionTest add() {
         return then(new OnCall.AddPart("capacitor", null, "Outdoor unit", "compressor and outdoor fan"));
     }
 
     private TestActionTest then(Command command) {
-        for (Entry entry : Decider.decide(state, command, AROUND).entries()) {
-            state = Decider.evolve(state, new Line(state.tape().size() + 1L, 0, "Tech 1", entry));
-        }
+        call.then("Tech 1", command);
         return this;
     }
 
     private TestActionTest label() {
-        return then(new OnLabel.Type(part(), "45/5 MFD 440VAC ±6% C FAN HERM"));
+        return then(new OnLabel.Type(call.part(), "45/5 MFD 440VAC ±6% C FAN HERM"));
     }
 
     private TestActionTest read(String section, double microfarads) {
-        return then(new OnTest.Read(
-                part(),
-                null,
-                Entry.Method.BENCH,
-                List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads)))));
-    }
-
-    private String part() {
-        List<String> ids = new ArrayList<>();
-        state.parts().forEach(p -> ids.add(p.id()));
-        return ids.get(0);
+        call.read(section, microfarads);
+        return this;
     }
 
     private TestAction.ActionView next() {
-        return TestAction.of(state.part(part()), ShopRules.DEFAULT);
+        return TestAction.of(call.state().part(call.part()), ShopRules.DEFAULT);
     }
 
     @Test
@@ -96,7 +57,7 @@ class TestActionTest {
     void goodIsClosedAndThenTheCallGoesOn() {
         add().label().read("HERM", 45).read("FAN", 5);
         assertThat(next().kind()).isEqualTo(Kind.CLOSE_GOOD);
-        then(new OnPart.Close(part(), Entry.Outcome.NOT_NEEDED, "", null));
+        then(new OnPart.Close(call.part(), Entry.Outcome.NOT_NEEDED, "", null));
         assertThat(next().kind()).isEqualTo(Kind.GO_ON);
     }
 

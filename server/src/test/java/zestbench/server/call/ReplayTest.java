@@ -157,11 +157,14 @@ class ReplayTest {
                 now.fresh());
     }
 
-    /** What stands on the tape. Remarks on a part's other sections hang on whether they were read in one go. */
+    /**
+     * What stands on the tape. Remarks on a part's other sections hang on whether they were read in one go; a doubt is written with
+     * fewer digits since.
+     */
     private static String words(Entry entry) {
         TapeText told = entry.told();
         String kind = entry.getClass().getSimpleName();
-        return entry instanceof Entry.Measured
+        String words = entry instanceof Entry.Measured
                 ? String.join(
                         " ",
                         kind,
@@ -173,6 +176,7 @@ class ReplayTest {
                 : entry instanceof Entry.PartClosed || entry instanceof Entry.ProofKept
                         ? kind + " " + told.title() + " " + told.word()
                         : kind + " " + told;
+        return words.replaceAll("doubt is ±[0-9.]*[0-9]", "doubt");
     }
 
     /** What somebody did that left this line; null where the line alone does not tell, as with a choice from a truck. */
