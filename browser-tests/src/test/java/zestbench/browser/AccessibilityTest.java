@@ -101,6 +101,7 @@ class AccessibilityTest {
         at.page.keyboard().press("?");
         assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
         // the dialog fades in, and half faded its words have half the contrast
+        at.page.waitForTimeout(600);
         at.page.waitForCondition(() -> Boolean.TRUE.equals(at.page.evaluate(
                 "document.getAnimations().every(a => a.playState === 'finished' || a.playState === 'idle')")));
         check(at, "keys");
