@@ -38,11 +38,13 @@ async function take(q: Question, value: unknown) {
       <b>First confirm: {{ q.title }}</b> <span class="zb-soft">{{ q.why }}</span>
     </p>
     <div class="two">
-      <v-btn height="48" @click="take(q, q.read)">{{ words(q, q.read) }}</v-btn>
+      <v-btn v-if="q.read !== undefined" height="48" @click="take(q, q.read)">{{ words(q, q.read) }}</v-btn>
       <v-btn v-if="q.suggest !== undefined" height="48" @click="take(q, q.suggest)">{{
         words(q, q.suggest)
       }}</v-btn>
-      <v-btn height="48" variant="text" @click="store.goStep('READ')">something else</v-btn>
+      <v-btn height="48" variant="text" @click="store.goStep('READ')">{{
+        q.read === undefined ? 'read it again' : 'something else'
+      }}</v-btn>
     </div>
   </div>
 </template>

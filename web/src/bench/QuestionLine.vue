@@ -24,7 +24,7 @@ function give(key: string | null) {
 </script>
 
 <template>
-  <div class="question" :data-question="question.key">
+  <div class="question" :class="{ many: question.answers.length > 2 }" :data-question="question.key">
     <span class="words">{{ question.words }}</span>
     <ChoiceButtons
       class="answers"
@@ -49,6 +49,12 @@ function give(key: string | null) {
   align-items: center;
   padding: 3px 0;
   border-bottom: 1px solid var(--zb-hair);
+}
+@media (max-width: 1100px) {
+  .many {
+    grid-template-columns: minmax(0, 1fr);
+    padding-top: 8px;
+  }
 }
 .answers :deep(.choice) {
   padding: 4px 12px;

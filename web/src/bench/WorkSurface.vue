@@ -331,9 +331,7 @@ h2 {
   }
   .name span {
     display: block;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
+    line-height: 1.2;
   }
 }
 @media (max-width: 839px) and (max-height: 700px) {

@@ -7,6 +7,7 @@ import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
 import { usePagedSearch } from '@/shared/usePagedSearch'
+import DueRow from './DueRow.vue'
 import LabelBox from './LabelBox.vue'
 import NewCall from './NewCall.vue'
 
@@ -101,42 +102,30 @@ onMounted(load)
           <h2 id="due" class="with-link">
             Stopgaps <a href="/api/returns.ics" class="link" download>Return dates for the calendar</a>
           </h2>
-          <button
+          <DueRow
             v-for="d in view.due"
             :key="d.callId"
-            type="button"
-            class="due zb-bare"
-            @click="router.push(`/calls/${d.callId}`)"
-          >
-            <b class="zb-name flag" :class="{ now: d.isDue }"
-              >{{ d.isDue ? 'DUE' : 'UNTIL' }} {{ dateWords(d.returnDate) }}</b
-            >
-            <span
-              ><b>{{ d.site }}</b
-              >, {{ d.unit }}</span
-            >
-            <span class="zb-soft">{{ d.part }}: {{ d.asLeft }}</span>
-          </button>
+            :flag="`${d.isDue ? 'DUE' : 'UNTIL'} ${dateWords(d.returnDate)}`"
+            :is-now="d.isDue"
+            :site="d.site"
+            :unit="d.unit"
+            :words="`${d.part}: ${d.asLeft}`"
+            @go="router.push(`/calls/${d.callId}`)"
+          />
         </section>
 
         <section v-if="view?.waiting.length" aria-labelledby="waiting">
           <h2 id="waiting">Waiting for a part</h2>
-          <button
+          <DueRow
             v-for="w in view.waiting"
             :key="`${w.callId} ${w.part}`"
-            type="button"
-            class="due zb-bare"
-            @click="router.push(`/calls/${w.callId}`)"
-          >
-            <b class="zb-name flag" :class="{ now: w.isReady }"
-              >{{ w.isReady ? 'READY' : 'FROM' }} {{ dateWords(w.ready) }}</b
-            >
-            <span
-              ><b>{{ w.site }}</b
-              >, {{ w.unit }}</span
-            >
-            <span class="zb-soft">{{ w.part }}: {{ w.title }}, {{ w.from }}</span>
-          </button>
+            :flag="`${w.isReady ? 'READY' : 'FROM'} ${dateWords(w.ready)}`"
+            :is-now="w.isReady"
+            :site="w.site"
+            :unit="w.unit"
+            :words="`${w.part}: ${w.title}, ${w.from}`"
+            @go="router.push(`/calls/${w.callId}`)"
+          />
         </section>
       </template>
       <section v-for="g in groups" :key="g.title" :aria-label="g.title">
@@ -168,20 +157,15 @@ onMounted(load)
 
       <section v-if="view?.writeUps.length && filter !== 'TODAY'" aria-labelledby="ups">
         <h2 id="ups">Seen and not done</h2>
-        <button
+        <DueRow
           v-for="u in view.writeUps"
           :key="u.unitId"
-          type="button"
-          class="due zb-bare"
-          @click="router.push(`/units/${u.unitId}`)"
-        >
-          <b class="zb-name flag">{{ u.urgency }}</b>
-          <span
-            ><b>{{ u.site }}</b
-            >, {{ u.unit }}</span
-          >
-          <span class="zb-soft">{{ u.words }}{{ u.count > 1 ? ` (${u.count} in all)` : '' }}</span>
-        </button>
+          :flag="u.urgency"
+          :site="u.site"
+          :unit="u.unit"
+          :words="`${u.words}${u.count > 1 ? ` (${u.count} in all)` : ''}`"
+          @go="router.push(`/units/${u.unitId}`)"
+        />
         <p v-if="view.unitsWithWriteUps > view.writeUps.length" class="zb-note">
           The most urgent {{ view.writeUps.length }} of {{ view.unitsWithWriteUps }} units; the rest stand on
           their units.
@@ -305,18 +289,14 @@ h2 {
 .time {
   text-align: right;
 }
-.due,
 .past {
   width: 100%;
   display: grid;
-  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 420px);
+  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 340px) 64px;
   gap: 16px;
   align-items: center;
   min-height: 52px;
   border-bottom: 1px solid var(--zb-hair) !important;
-}
-.past {
-  grid-template-columns: 120px minmax(0, 1fr) minmax(0, 340px) 64px;
 }
 .past .time {
   text-align: left;
@@ -344,6 +324,13 @@ h2 {
   .call {
     grid-template-columns: 52px minmax(0, 1fr);
   }
+  .slices {
+    grid-row: 1 / span 2;
+    align-self: start;
+  }
+  .call {
+    row-gap: 2px;
+  }
   .next,
   .call .time {
     grid-column: 2;
@@ -352,14 +339,10 @@ h2 {
   .call .time {
     display: none;
   }
-  .due,
-  .past {
-    grid-template-columns: minmax(0, 1fr);
-    gap: 2px;
-    padding: 8px 0;
-  }
   .past {
     grid-template-columns: minmax(0, 1fr) auto;
+    gap: 2px;
+    padding: 8px 0;
   }
   .past > * {
     grid-column: 1 / -1;

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { mdiMicrophoneOutline } from '@mdi/js'
+import { useSpeechRecognition } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CallsView } from '@/api/types'
+import FindingLines from '@/shared/FindingLines.vue'
 import GradePlate from '@/shared/GradePlate.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import SaidByLabel from './SaidByLabel.vue'
-import { useDictation } from './useDictation'
 import { useLabelBox } from './useLabelBox'
 
 /** The job is the start page: what a label says, what its readings mean and what the truck has, before any call exists. */
@@ -25,7 +26,13 @@ const isBusy = ref(false)
 const notKept = ref('')
 const { text, letGo } = useDraft('label box', () => '')
 const { answer, wrong, isAsking } = useLabelBox(text)
-const { canHear, isListening, toggle } = useDictation((heard) => (text.value = heard))
+const {
+  isSupported: canHear,
+  isListening,
+  result: heard,
+  toggle,
+} = useSpeechRecognition({ lang: navigator.language, continuous: false })
+watch(heard, (words) => words && (text.value = words))
 
 const EXAMPLES = [
   '45/5 MFD 440VAC ±6% : 44.1 4.2',
@@ -61,13 +68,15 @@ async function put(open: () => Promise<void>, path: string) {
   try {
     await open()
     const before = store.call?.tape.length ?? 0
+    const hasWays = ways.value.length > 0
     if (await store.change('POST', '/quick', text.value, { text: text.value })) {
       letGo()
       text.value = ''
       const newest = (store.call?.tape.length ?? 0) > before ? store.call?.tape[0] : undefined
       if (newest?.part) {
-        const step = ways.value.length || newest.text.verdict === 'FAILED' ? 'MATCH' : 'TEST'
-        store.go({ part: newest.part, step })
+        // the ways were asked for; else the bench knows what is next
+        if (hasWays) store.go({ part: newest.part, step: 'MATCH' })
+        else store.goNext()
       }
       ui.keepsPlace = true
       void router.push(path)
@@ -114,7 +123,7 @@ function enter() {
           @keydown.enter.exact.prevent="enter"
         />
         <button v-if="text" type="button" class="way" @click="((text = ''), box?.focus())">clear</button>
-        <button v-if="canHear" type="button" class="way" :aria-pressed="isListening" @click="toggle">
+        <button v-if="canHear" type="button" class="way" :aria-pressed="isListening" @click="() => toggle()">
           <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
             <path :d="mdiMicrophoneOutline" fill="currentColor" />
           </svg>
@@ -136,12 +145,14 @@ function enter() {
                     : 'Nothing on the truck fits'
                 }}
               </h2>
+              <p class="zb-soft">by this label alone; the unit's own circuit is not asked here</p>
+              <FindingLines :findings="answer.found.findings.filter((f) => f.severity !== 'INFO')" />
               <p v-for="o in shown" :key="o.offer.join(' ')" class="offer">
                 <GradePlate :grade="o.grade" :word="o.word" />
                 <span>
                   <template v-for="(p, i) in o.pieces" :key="p.title"
-                    >{{ i ? ' and ' : '' }}<b>{{ p.title }}</b>
-                    <span class="zb-plate bin">{{ p.where }}</span></template
+                    >{{ i ? ' and ' : '' }}<b>{{ p.title }}</b
+                    >{{ ' ' }}<span class="zb-plate bin">{{ p.where }}</span></template
                   >
                 </span>
               </p>

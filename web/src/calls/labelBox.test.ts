@@ -1,5 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { ref } from 'vue'
 import { useCall } from '@/stores/call'
 import { callWith, judged, onBench, part, server } from '@/tests/bench'
 import LabelBox from './LabelBox.vue'
@@ -10,10 +11,17 @@ vi.mock('idb-keyval', () => ({
   del: async () => undefined,
   entries: async () => [],
 }))
+/** What the browser hears. */
+const ear = { isSupported: ref(false), isListening: ref(false), result: ref(''), toggle: vi.fn() }
+vi.mock('@vueuse/core', async (original) => ({
+  ...(await original<typeof import('@vueuse/core')>()),
+  useSpeechRecognition: () => ear,
+}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()
-  Reflect.deleteProperty(window, 'SpeechRecognition')
+  ear.isSupported.value = false
+  ear.result.value = ''
 })
 
 const TEXT = '65/10 MFD 440VAC NX : 64.1 8.7'
@@ -112,20 +120,15 @@ describe('the label box', () => {
   it('is spoken to only where the browser can hear', async () => {
     server({ '/api/label-box': answer })
     expect((await box()).text()).not.toContain('Say')
-    const heard = { results: [[{ transcript: '45 and 5' }]] }
-    class Hearing {
-      onresult: ((event: typeof heard) => void) | null = null
-      start() {
-        this.onresult?.(heard)
-      }
-      stop() {}
-    }
-    Object.assign(window, { SpeechRecognition: Hearing })
+    ear.isSupported.value = true
     const view = await box()
     await view
       .findAll('button')
       .find((b) => b.text() === 'Say')
       ?.trigger('click')
+    expect(ear.toggle).toHaveBeenCalled()
+    ear.result.value = '45 and 5'
+    await flushPromises()
     expect((view.find('textarea').element as HTMLTextAreaElement).value).toBe('45 and 5')
   })
 })

@@ -78,11 +78,11 @@ const action = computed(() => {
   if (!canOpen.value) return { words: 'Make safe first', go: () => store.go({ call: 'SAFE' }) }
   if (!sheet.value) return { words: 'Opening the sheet …', go: null }
   const next = moving.value.find((s) => !s.done)
-  if (next) return { words: `Next: ${next.text}`, go: () => tick(next.key, true) }
+  if (next) return { words: `Next: ${next.text}`, go: isResting.value ? null : () => void tickNext(next.key) }
   if (left.value > 0)
     return {
       words: 'All others stay by name: tick them',
-      go: () => void store.changePart('POST', '/ticks/staying', 'tick what stays', {}),
+      go: isResting.value ? null : () => void tickStaying(),
     }
   return { words: 'Prove it', go: () => store.goStep('PROVE') }
 })
@@ -93,6 +93,17 @@ function leaveUnnamed(what: 'wires' | 'leads') {
 }
 function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on })
+}
+/** After a tick by the action it rests: a hasty second tap is not a tick of the line behind it, which nobody has read. */
+const REST_MILLIS = 800
+const isResting = ref(false)
+async function tickNext(key: string) {
+  isResting.value = true
+  window.setTimeout(() => (isResting.value = false), REST_MILLIS)
+  await store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on: true })
+}
+function tickStaying() {
+  void store.changePart('POST', '/ticks/staying', 'tick what stays', {})
 }
 const print = () => window.print()
 const drawings = ref<HTMLElement | null>(null)
@@ -202,7 +213,7 @@ async function openCapacitor() {
                 :checked="staying.every((s) => s.done)"
                 :disabled="!store.isWorking || part.toMeasure.length > 0 || staying.every((s) => s.done)"
                 aria-label="All others stay by name"
-                @change="store.changePart('POST', '/ticks/staying', 'tick what stays', {})"
+                @change="tickStaying"
               />
             </label>
           </li>

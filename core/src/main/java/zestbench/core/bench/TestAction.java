@@ -42,7 +42,7 @@ public final class TestAction {
         if (part.chosen() != null) {
             return new ActionView(Kind.HOOK_UP, "Hook it up");
         }
-        if (part.sections().isEmpty() && part.looks().isEmpty()) {
+        if (part.family().asked().apply(part.spec()).isEmpty()) {
             return new ActionView(Kind.READ_LABEL, "Read the label first");
         }
         Verdict verdict = part.verdict();

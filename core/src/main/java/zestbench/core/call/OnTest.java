@@ -163,7 +163,7 @@ public sealed interface OnTest extends Command {
         }
     }
 
-    /** Keeps what was seen or felt on a part. @param look @param seen their keys */
+    /** Keeps what was seen or felt on a part. @param look its key @param seen the key of what was seen */
     record LookAt(String part, String look, String seen) implements OnTest {
         @Override
         public Decision decide(CallState state, Surroundings around) {

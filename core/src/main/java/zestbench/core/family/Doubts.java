@@ -21,17 +21,39 @@ final class Doubts {
         if (doubted.required().isEmpty() && doubted.offers().isEmpty()) {
             return answer;
         }
+        Set<String> unread = unread(family, request);
         List<Match> out = new ArrayList<>();
         for (Match match : answer.matches()) {
             Set<String> fields = new LinkedHashSet<>(doubted.required());
             match.offer().forEach(id -> fields.addAll(doubted.offers().getOrDefault(id, Set.of())));
-            out.add(fields.isEmpty() ? match : of(family, match, fields));
+            out.add(fields.isEmpty() ? match : of(family, match, fields, unread));
         }
         out.sort(Comparator.comparing(Match::grade));
         return new MatchAnswer(answer.findings(), out);
     }
 
-    private static Match of(Family family, Match match, Set<String> fields) {
+    /** Deciding fields that are printed and could not be read: no rule compared them, so that they would pass by their gap. */
+    private static Set<String> unread(Family family, MatchRequest request) {
+        Set<String> out = new LinkedHashSet<>();
+        for (String field : request.doubted().required()) {
+            String name = nameOf(field);
+            if (isDeciding(family, name) && !request.required().has(name)) {
+                out.add(name);
+            }
+        }
+        return out;
+    }
+
+    private static boolean isDeciding(Family family, String name) {
+        return family.attributes().stream().anyMatch(a -> a.name().equals(name) && a.decides());
+    }
+
+    /** The attribute a field is of: sections[0].microfarads is of sections. */
+    private static String nameOf(String field) {
+        return field.replaceAll("[\\[.].*", "");
+    }
+
+    private static Match of(Family family, Match match, Set<String> fields, Set<String> unread) {
         List<Criterion> criteria = new ArrayList<>();
         List<String> asks = new ArrayList<>(match.asks());
         Grade grade = Grade.LIKE_FOR_LIKE;
@@ -41,14 +63,26 @@ final class Doubts {
             criteria.add(shown);
             grade = grade.worst(shown.outcome());
         }
+        for (String name : unread) {
+            if (match.criteria().stream().noneMatch(c -> c.attribute().equalsIgnoreCase(name))) {
+                asks.add("First read: " + family.titleOf(name) + ", which is printed and was not legible.");
+                criteria.add(new Criterion(
+                        name,
+                        "not legible",
+                        "",
+                        Grade.UNDECIDED,
+                        Reckoning.of(
+                                Mark.PRACTICE, "printed on the old label and not read: nothing passes by that gap")));
+                grade = grade.worst(Grade.UNDECIDED);
+            }
+        }
         return new Match(
                 match.offer(), match.assignment(), match.title(), grade, criteria, match.changes(), List.copyOf(asks));
     }
 
     /** A deciding field leaves it open either way; another one may not refuse by a figure that may be misread. */
     private static Criterion doubted(Family family, Criterion criterion, String field, List<String> asks) {
-        boolean decides = family.attributes().stream().anyMatch(a -> a.name().equals(field) && a.decides());
-        if (!decides && criterion.outcome() != Grade.REFUSED) {
+        if (!isDeciding(family, field) && criterion.outcome() != Grade.REFUSED) {
             return criterion;
         }
         asks.add("First confirm: " + family.titleOf(field) + ", " + criterion.required() + " and " + criterion.offered()
@@ -64,7 +98,7 @@ final class Doubts {
     /** The doubted field a criterion goes by; empty where it goes by none. */
     private static String fieldOf(Criterion criterion, Set<String> fields) {
         for (String field : fields) {
-            String name = field.replaceAll("[\\[.].*", "");
+            String name = nameOf(field);
             boolean isSection = name.equals("sections")
                     && Set.of("HERM", "FAN", "Capacitance").contains(criterion.attribute());
             if (isSection || criterion.attribute().equalsIgnoreCase(name)) {

@@ -3,6 +3,7 @@ package zestbench.core.tape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
@@ -41,17 +42,19 @@ public record LabelInPieces(String text, Spec spec, List<Doubt> doubts) {
         return new LabelInPieces(text.strip(), fields, open);
     }
 
-    /** Whether what is doubted was filled, and is still as it was read. */
+    /** Whether what is doubted is still as it was read; what could not be read stays doubted until it is filled. */
     private static boolean isAsRead(Doubt doubt, Spec fields, Spec read) {
-        Value is = fields.values().fields().get(doubt.attribute());
-        return is != null && is.equals(read.values().fields().get(doubt.attribute()));
+        Map<String, Value> now = fields.values().fields();
+        Map<String, Value> then = read.values().fields();
+        return Objects.equals(now.get(doubt.attribute()), then.get(doubt.attribute()));
     }
 
     /** A text laid over a label; what was typed before is left out where this holds it, or says all of it anew. */
     static LabelInPieces over(String before, Spec known, List<Doubt> doubts, String typed, LabelRead read) {
         Spec now = new Spec(read.fields());
-        List<Doubt> fresh =
-                read.doubts().stream().filter(d -> now.has(d.attribute())).toList();
+        List<Doubt> fresh = read.doubts().stream()
+                .filter(d -> now.has(d.attribute()) || !known.has(d.attribute()))
+                .toList();
         boolean isAnew = before.isBlank()
                 || plain(typed).contains(plain(before))
                 || now.values()
@@ -63,7 +66,10 @@ public record LabelInPieces(String text, Spec spec, List<Doubt> doubts) {
             whole = whole.with(field.getKey(), field.getValue());
         }
         List<Doubt> all = new ArrayList<>(fresh);
-        doubts.stream().filter(d -> !now.has(d.attribute())).forEach(all::add);
+        doubts.stream()
+                .filter(d -> !now.has(d.attribute())
+                        && fresh.stream().noneMatch(f -> f.attribute().equals(d.attribute())))
+                .forEach(all::add);
         boolean isSaid = !before.isBlank() && plain(before).contains(plain(typed));
         String text = isSaid ? before.strip() : isAnew ? typed.strip() : before.strip() + "\n" + typed.strip();
         return new LabelInPieces(text, whole, List.copyOf(all));

@@ -1,5 +1,6 @@
 package zestbench.server.api;
 
+import com.fasterxml.jackson.annotation.JsonUnwrapped;
 import com.fasterxml.jackson.databind.JavaType;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverter;
@@ -38,6 +39,9 @@ class RequiredMembers implements ModelConverter {
 
     private static void require(Class<?> record, Schema<?> model) {
         for (RecordComponent component : record.getRecordComponents()) {
+            if (component.getAccessor().isAnnotationPresent(JsonUnwrapped.class)) {
+                require(component.getType(), model);
+            }
             boolean known =
                     model.getProperties() != null && model.getProperties().containsKey(component.getName());
             boolean listed = model.getRequired() != null && model.getRequired().contains(component.getName());

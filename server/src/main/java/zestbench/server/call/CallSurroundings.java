@@ -54,11 +54,6 @@ class CallSurroundings {
                         : List.of());
     }
 
-    /** For a command of which only a preview is asked, which looks at no stock. */
-    Surroundings of(Calls.Open call, Command command) {
-        return of(call, command, "");
-    }
-
     /** For a look at the call. @param writeUps that nobody ended on its unit */
     Surroundings of(Calls.Open call, List<OpenWriteUp> writeUps) {
         return of(call, EnumSet.allOf(Need.class), Stock.NONE, writeUps);

@@ -1,9 +1,12 @@
 package zestbench.server.call;
 
+import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import zestbench.core.bench.Before;
 import zestbench.core.bench.Bench;
 import zestbench.core.call.Command;
+import zestbench.core.call.Surroundings;
+import zestbench.core.tape.CallState;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.change.Retold;
@@ -65,6 +68,12 @@ class CallTeller implements Retold<CallView> {
                         history.benchmarkBefore(callId).orElse(null),
                         lastTimes.of(call)));
         return CallView.of(call.row(), bench, shop.inForce());
+    }
+
+    /** What a command would come to on a call that is worked on, without keeping it. */
+    <T> T preview(long callId, Command command, BiFunction<CallState, Surroundings, T> how) {
+        Calls.Open call = calls.working(callId);
+        return how.apply(call.state(), surroundings.of(call, command, ""));
     }
 
     /** The call after {@code command} was carried out. */

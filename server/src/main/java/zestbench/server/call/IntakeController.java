@@ -115,9 +115,8 @@ class IntakeController {
     @ChangesNothing
     @PostMapping("/supply/preview")
     Preview supplyPreview(@PathVariable long id, @Valid @RequestBody SupplyGiven given) {
-        Calls.Open call = calls.working(id);
         OnArrival.ReadSupply reading = given.command();
-        return Preview.of(reading.judge(call.state(), surroundings.of(call, reading)));
+        return Preview.of(teller.preview(id, reading, reading::judge));
     }
 
     @PostMapping("/supply")

@@ -46,13 +46,11 @@ import zestbench.server.tape.Calls;
 @RequestMapping("/api/calls/{id}")
 class MotorController {
     private final Calls calls;
-    private final CallSurroundings surroundings;
     private final UnitHistories histories;
     private final CallTeller teller;
 
-    MotorController(Calls calls, CallSurroundings surroundings, UnitHistories histories, CallTeller teller) {
+    MotorController(Calls calls, UnitHistories histories, CallTeller teller) {
         this.calls = calls;
-        this.surroundings = surroundings;
         this.histories = histories;
         this.teller = teller;
     }
@@ -176,9 +174,8 @@ class MotorController {
     @ChangesNothing
     @PostMapping("/windings/preview")
     WindingsPreview windingsPreview(@PathVariable long id, @Valid @RequestBody WindingsGiven given) {
-        Calls.Open call = calls.working(id);
         OnMotor.ReadWindings reading = given.command();
-        return ArrivalBench.preview(reading.judge(call.state(), surroundings.of(call, reading)));
+        return ArrivalBench.preview(teller.preview(id, reading, reading::judge));
     }
 
     @PostMapping("/windings")
@@ -189,9 +186,8 @@ class MotorController {
     @ChangesNothing
     @PostMapping("/amps/preview")
     Preview ampsPreview(@PathVariable long id, @Valid @RequestBody AmpsGiven given) {
-        Calls.Open call = calls.working(id);
         OnMotor.ReadAmps reading = given.command();
-        return Preview.of(reading.judge(call.state(), surroundings.of(call, reading)));
+        return Preview.of(teller.preview(id, reading, reading::judge));
     }
 
     @PostMapping("/amps")

@@ -50,21 +50,13 @@ import zestbench.server.truck.Truck;
 class PartController {
     private final Calls calls;
     private final CallChanges changes;
-    private final CallSurroundings surroundings;
     private final CallTeller teller;
     private final Truck truck;
     private final Shop shop;
 
-    PartController(
-            Calls calls,
-            CallChanges changes,
-            CallSurroundings surroundings,
-            CallTeller teller,
-            Truck truck,
-            Shop shop) {
+    PartController(Calls calls, CallChanges changes, CallTeller teller, Truck truck, Shop shop) {
         this.calls = calls;
         this.changes = changes;
-        this.surroundings = surroundings;
         this.teller = teller;
         this.truck = truck;
         this.shop = shop;
@@ -202,9 +194,8 @@ class PartController {
     @ChangesNothing
     @PostMapping("/preview")
     Preview preview(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Readings given) {
-        Calls.Open call = calls.working(id);
         OnTest.ReadPad reading = given.command(part);
-        return Preview.of(reading.judge(call.state(), surroundings.of(call, reading)));
+        return Preview.of(teller.preview(id, reading, reading::judge));
     }
 
     @PostMapping("/readings")

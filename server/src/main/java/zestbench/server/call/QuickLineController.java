@@ -14,18 +14,13 @@ import zestbench.core.call.QuickEntry;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.change.ChangesNothing;
 import zestbench.server.person.Sender;
-import zestbench.server.tape.Calls;
 
 /** The quick line over HTTP: a preview while typing, and everything onto the tape at once. */
 @RestController
 class QuickLineController {
-    private final Calls calls;
-    private final CallSurroundings surroundings;
     private final CallTeller teller;
 
-    QuickLineController(Calls calls, CallSurroundings surroundings, CallTeller teller) {
-        this.calls = calls;
-        this.surroundings = surroundings;
+    QuickLineController(CallTeller teller) {
         this.teller = teller;
     }
 
@@ -59,9 +54,8 @@ class QuickLineController {
     @ChangesNothing
     @PostMapping("/api/calls/{id}/quick/preview")
     QuickPreview preview(@PathVariable long id, @Valid @RequestBody Quick given) {
-        Calls.Open call = calls.open(id);
         QuickEntry entry = given.command();
-        return QuickPreview.of(entry.preview(call.state(), surroundings.of(call, entry)));
+        return QuickPreview.of(teller.preview(id, entry, entry::preview));
     }
 
     @PostMapping("/api/calls/{id}/quick")

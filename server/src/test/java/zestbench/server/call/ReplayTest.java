@@ -131,7 +131,7 @@ class ReplayTest {
             return Decider.decide(
                             before,
                             command,
-                            stillOpen(bench.bean(CallSurroundings.class).of(open, command)))
+                            stillOpen(bench.bean(CallSurroundings.class).of(open, command, "Truck 1")))
                     .entries()
                     .stream()
                     .map(ReplayTest::words)
