@@ -53,6 +53,15 @@ public final class ValueJson {
         }
     }
 
+    /** Reads any value, as what a doubt suggests. */
+    @JacksonComponent
+    public static class Reader extends ValueDeserializer<Value> {
+        @Override
+        public Value deserialize(JsonParser in, DeserializationContext context) {
+            return value(context, in, context.readTree(in));
+        }
+    }
+
     /** Reads named values; a null counts as left out. */
     @JacksonComponent
     public static class FieldsReader extends ValueDeserializer<Value.Fields> {
