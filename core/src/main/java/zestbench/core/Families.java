@@ -6,6 +6,7 @@ import java.util.stream.Stream;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.contactor.ContactorFamily;
 import zestbench.core.family.Family;
+import zestbench.core.family.Trait;
 import zestbench.core.fuse.FuseFamily;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
@@ -46,6 +47,24 @@ public final class Families {
 
     public static Optional<Family> find(String kind) {
         return ALL.stream().filter(f -> f.kind().equals(kind)).findFirst();
+    }
+
+    /** The first that has a trait. */
+    public static Family with(Trait trait) {
+        return ALL.stream().filter(f -> f.has(trait)).findFirst().orElseThrow();
+    }
+
+    /** The first whose labels say {@code attribute}. */
+    public static Family telling(String attribute) {
+        return ALL.stream()
+                .filter(f -> f.attributes().stream().anyMatch(a -> a.name().equals(attribute)))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** Whether windings and running amps can be read on a part of {@code kind}. */
+    public static boolean turns(String kind) {
+        return find(kind).filter(Family::turns).isPresent();
     }
 
     /** What a person calls an attribute of any family. */

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.ArrivalViews.AmpsView;
 import zestbench.core.bench.ArrivalViews.AnswerView;
@@ -28,6 +29,7 @@ import zestbench.core.bench.ArrivalViews.WindingsView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.call.UnitPlace;
+import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Capacity;
@@ -282,7 +284,7 @@ public final class ArrivalBench {
         return places.stream()
                 .map(p -> new FoundView(
                         p.id(),
-                        Terminals.usual(p.kind()),
+                        Families.find(p.kind()).map(Family::usualTerminals).orElseGet(() -> Terminals.usual(p.kind())),
                         state.place(p.name()).wires(),
                         state.place(p.name()).photos()))
                 .toList();

@@ -84,12 +84,12 @@ public final class LabelAnswer {
         return new LabelAnswerView(
                 family.kind(),
                 family.title(),
-                spec.isEmpty() ? "" : family.shortText().apply(spec),
+                spec.isEmpty() ? "" : family.shortText(spec),
                 pieces(label, family),
                 label.unread(),
                 doubts(label),
                 verdicts(family, spec, rules, meters),
-                family.isEnough().test(spec) ? found(family, spec, label, stock, lying, rules) : null,
+                family.isEnough(spec) ? found(family, spec, label, stock, lying, rules) : null,
                 line.problem());
     }
 
@@ -115,8 +115,7 @@ public final class LabelAnswer {
         }
         Quantity read = line.readings().get(0).reading().quantity();
         return family
-                .judge()
-                .apply(new TestRequest(spec, line.readings(), meters.getOrDefault(read, Meter.USUAL), rules))
+                .judge(new TestRequest(spec, line.readings(), meters.getOrDefault(read, Meter.USUAL), rules))
                 .verdicts()
                 .stream()
                 .map(JudgedView::of)
@@ -134,7 +133,7 @@ public final class LabelAnswer {
                 label.doubts().stream().map(LabelRead.Doubt::attribute).collect(Collectors.toSet());
         return MatchesView.of(
                 family,
-                family.matched(new MatchRequest(
+                family.match(new MatchRequest(
                         spec,
                         List.of(),
                         Circuit.UNKNOWN,

@@ -36,7 +36,7 @@ public final class LastTime {
         List<String> readings = taken.values().stream()
                 .map(t -> t.judged().subject() + " " + t.judged().reading().text())
                 .toList();
-        String rating = part.family().shortText().apply(spec);
+        String rating = part.family().shortText(spec);
         return new LastTimeView(atMillis, rating, spec, rating, readings);
     }
 }

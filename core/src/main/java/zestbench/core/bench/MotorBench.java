@@ -3,6 +3,7 @@ package zestbench.core.bench;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.Families;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.PartViews.CapacitorView;
 import zestbench.core.bench.PartViews.JudgedView;
@@ -12,11 +13,10 @@ import zestbench.core.bench.PartViews.SeenView;
 import zestbench.core.bench.PartViews.ServedView;
 import zestbench.core.bench.PartViews.SpeedView;
 import zestbench.core.call.UnitPlace;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
-import zestbench.core.motor.MotorFamily;
-import zestbench.core.motor.MotorLabel;
+import zestbench.core.family.Trait;
+import zestbench.core.family.Turning;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.Figures;
@@ -25,8 +25,6 @@ import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
-import zestbench.core.transformer.Primary;
-import zestbench.core.transformer.TransformerLabel;
 
 /** What the bench shows of what is seen on a part, of a new one's leads, and of the capacitor that goes with a motor. */
 final class MotorBench {
@@ -46,17 +44,18 @@ final class MotorBench {
     }
 
     static List<SpeedView> speeds(PartState part, Proof proof) {
-        if (!isMotor(part)) {
+        Turning turning = part.family().turning();
+        if (turning == null) {
             return List.of();
         }
         Entry.Chosen chosen = part.chosen();
-        List<String> names = chosen == null ? MotorFamily.taps(part.spec()) : proof.ampsAt();
+        List<String> names = chosen == null ? turning.taps(part.spec()) : proof.ampsAt();
         Spec label = chosen == null ? part.spec() : chosen.pieces().get(0).spec();
-        List<String> taps = MotorFamily.taps(label);
+        List<String> taps = turning.taps(label);
         return names.stream()
                 .map(name -> new SpeedView(
                         name,
-                        MotorFamily.ratedAmps(label, Optional.empty(), taps.indexOf(name))
+                        turning.ratedAmps(label, Optional.empty(), taps.indexOf(name))
                                 .map(a -> "FLA " + Figures.plain(a) + " A")
                                 .orElse(""),
                         ProofList.isRunning(part, name)))
@@ -64,7 +63,7 @@ final class MotorBench {
     }
 
     static List<LookView> looks(PartState part, ShopRules rules) {
-        return part.family().looks().apply(rules).stream()
+        return part.family().looks(rules).stream()
                 .map(look -> {
                     Entry.Looked seen = part.looks().get(look.key());
                     return new LookView(
@@ -82,14 +81,14 @@ final class MotorBench {
 
     static @Nullable LeadsView leads(PartState part) {
         Entry.Chosen chosen = part.chosen();
-        if (chosen == null || !isMotor(part)) {
+        if (chosen == null || !part.family().turns()) {
             return null;
         }
         Spec label = chosen.pieces().get(0).spec();
         Entry.LeadsPrinted printed = part.leads();
         return new LeadsView(
                 printed == null ? List.of() : printed.leads(),
-                part.family().terminals().apply(label),
+                part.family().terminals(label),
                 printed == null ? "" : printed.connection(),
                 label.numberGroups("volts").size() > 1);
     }
@@ -97,12 +96,9 @@ final class MotorBench {
     /** Primary leads of a chosen transformer, as its label prints them. */
     static List<String> primaryLeads(PartState part) {
         Entry.Chosen chosen = part.chosen();
-        boolean isTransformer = part.family().kind().equals(TransformerLabel.KIND);
-        return chosen == null || !isTransformer
+        return chosen == null
                 ? List.of()
-                : Primary.of(chosen.pieces().get(0).spec()).leads().stream()
-                        .map(Primary.Lead::words)
-                        .toList();
+                : part.family().primaryLeads(chosen.pieces().get(0).spec());
     }
 
     /** On which two leads the line was said to be, and what that comes to. */
@@ -122,7 +118,7 @@ final class MotorBench {
     /** The capacitor the chosen motor wants, and where it is in question or could be. */
     static @Nullable CapacitorView capacitor(PartState part, CallState state, List<UnitPlace> places) {
         Entry.Chosen chosen = part.chosen();
-        if (chosen == null || !isMotor(part)) {
+        if (chosen == null || !part.family().turns()) {
             return null;
         }
         Spec label = chosen.pieces().get(0).spec();
@@ -135,16 +131,14 @@ final class MotorBench {
                         .orElse("");
         PartState beside = state.capacitorOf(part).orElse(null);
         Long placeId = places.stream()
-                .filter(p -> p.kind().equals(CapacitorLabel.KIND)
+                .filter(p -> Families.find(p.kind())
+                                .filter(f -> f.has(Trait.SERVES_A_MOTOR))
+                                .isPresent()
                         && UnitPlaces.isServedBy(part.added().place(), p.serves()))
                 .map(UnitPlace::id)
                 .findFirst()
                 .orElse(null);
         return new CapacitorView(
                 wanted, beside == null ? null : beside.id(), placeId, beside != null && beside.chosen() != null);
-    }
-
-    private static boolean isMotor(PartState part) {
-        return part.family().kind().equals(MotorLabel.KIND);
     }
 }

@@ -48,7 +48,7 @@ final class PartBench {
                 part.added().serves(),
                 part.text(),
                 part.spec(),
-                part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
+                part.spec().isEmpty() ? "" : part.family().shortText(part.spec()),
                 part.family().attributes(),
                 missing,
                 part.doubts().stream()
@@ -62,7 +62,7 @@ final class PartBench {
                 part.sections(),
                 part.sections().stream()
                         .collect(Collectors.toMap(
-                                s -> s, s -> part.family().quantity().apply(s).unit())),
+                                s -> s, s -> part.family().quantity(s).unit())),
                 part.terminals(),
                 readings,
                 part.verdict(),
@@ -138,7 +138,7 @@ final class PartBench {
             pieces.add(new PieceView(
                     i,
                     piece.stock(),
-                    part.family().shortText().apply(piece.spec()),
+                    part.family().shortText(piece.spec()),
                     ProofList.sectionsToRead(part, chosen, i),
                     readings,
                     ProofList.isProved(part, i)));

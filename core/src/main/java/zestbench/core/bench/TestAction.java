@@ -42,13 +42,12 @@ public final class TestAction {
         if (part.chosen() != null) {
             return new ActionView(Kind.HOOK_UP, "Hook it up");
         }
-        if (part.family().asked().apply(part.spec()).isEmpty()) {
+        if (part.family().asked(part.spec()).isEmpty()) {
             return new ActionView(Kind.READ_LABEL, "Read the label first");
         }
         Verdict verdict = part.verdict();
         if (verdict == Verdict.FAILED) {
-            String rating =
-                    part.spec().isEmpty() ? "it" : part.family().shortText().apply(part.spec());
+            String rating = part.spec().isEmpty() ? "it" : part.family().shortText(part.spec());
             return new ActionView(Kind.MATCH, "Find a replacement for " + rating);
         }
         List<String> open = open(part, rules);
@@ -68,7 +67,7 @@ public final class TestAction {
 
     /** What is still asked for: where something is looked at too, not every section is. */
     private static List<String> open(PartState part, ShopRules rules) {
-        List<Look> looks = part.family().looks().apply(rules);
+        List<Look> looks = part.family().looks(rules);
         List<String> out = new ArrayList<>();
         if (looks.isEmpty()) {
             for (String section : part.sections()) {

@@ -6,8 +6,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.amps.RunningAmps.Rated;
 import zestbench.core.family.Spec;
-import zestbench.core.motor.MotorFamily;
-import zestbench.core.motor.MotorLabel;
+import zestbench.core.family.Turning;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
@@ -25,6 +24,9 @@ import zestbench.core.tape.PartState;
  */
 public record MeantMotor(
         @Nullable PartState part, @Nullable String name, boolean isCompressor, RunningAmps.Place kind) {
+    /** The kind of a place where a motor sits, known or not. */
+    private static final String MOTOR = "motor";
+
     /** Which one is meant: a part in question, a place of the unit, or only what kind of motor it is; at least one of them. */
     public record Which(@Nullable Long placeId, @Nullable String part, RunningAmps.@Nullable Place kind) {}
 
@@ -32,7 +34,7 @@ public record MeantMotor(
     public static MeantMotor of(Which which, CallState state, Surroundings around) {
         if (which.part() != null) {
             PartState part = state.part(which.part());
-            if (part.family().kind().equals(MotorLabel.KIND)) {
+            if (part.family().turns()) {
                 String place = part.added().place();
                 return new MeantMotor(part, place, false, RatedMotor.kindOf(place));
             }
@@ -59,7 +61,7 @@ public record MeantMotor(
     private static @Nullable PartState inQuestion(CallState state, String place) {
         for (PartState part : state.parts()) {
             if (part.closed() == null
-                    && part.family().kind().equals(MotorLabel.KIND)
+                    && part.family().turns()
                     && part.added().place().equals(place)) {
                 return part;
             }
@@ -74,7 +76,7 @@ public record MeantMotor(
 
     /** The kind of place it sits in. */
     String placeKind() {
-        return isCompressor ? UnitPlace.COMPRESSOR : MotorLabel.KIND;
+        return isCompressor ? UnitPlace.COMPRESSOR : MOTOR;
     }
 
     /**
@@ -91,13 +93,14 @@ public record MeantMotor(
         Double fullLoad = byPlate.fullLoad();
         Double lockedRotor = byPlate.lockedRotor();
         List<Double> volts = byPlate.volts();
-        if (part != null) {
+        Turning turning = part == null ? null : part.family().turning();
+        if (part != null && turning != null) {
             Spec label = labelOf(part);
             Optional<Double> line = lineVolts(state, part);
-            int tap = MotorFamily.taps(label).indexOf(speed == null ? "" : speed);
-            fullLoad = MotorFamily.ratedAmps(label, line, tap).orElse(fullLoad);
+            int tap = turning.taps(label).indexOf(speed == null ? "" : speed);
+            fullLoad = turning.ratedAmps(label, line, tap).orElse(fullLoad);
             lockedRotor = label.number("lockedRotorAmps").orElse(lockedRotor);
-            volts = label.numberGroups("volts").isEmpty() ? volts : MotorFamily.connectionVolts(label, line);
+            volts = label.numberGroups("volts").isEmpty() ? volts : turning.connectionVolts(label, line);
         }
         if (typed != null) {
             InputProblem.require(typed > 0, "rated", typed, "give the plate's RLA or FLA, above 0");

@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Set;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Turning;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.motor.BeltDrive;
-import zestbench.core.motor.MotorFamily;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
@@ -180,17 +180,18 @@ public sealed interface OnHookUp extends Command {
         public BeltDrive drive(CallState state) {
             PartState at = state.part(part);
             Spec label = MeantMotor.labelOf(at);
+            Turning turning = InputProblem.given(at.family().turning(), "part", "give a part that turns");
             List<Double> rpm = label.numbers("rpm");
             return BeltDrive.of(
                     InputProblem.given(
                             rpm.isEmpty() ? null : rpm.get(0), "rpm", "read the motor's rpm from its label first"),
                     ampsNow,
                     InputProblem.given(
-                            MotorFamily.ratedAmps(label, MeantMotor.lineVolts(state, at), 0)
+                            turning.ratedAmps(label, MeantMotor.lineVolts(state, at), 0)
                                     .orElse(null),
                             "fullLoadAmps",
                             "read the motor's FLA from its label first"),
-                    MotorFamily.serviceFactor(label),
+                    turning.serviceFactor(label),
                     sheaves);
         }
     }

@@ -36,7 +36,7 @@ public sealed interface OnTest extends Command {
             PartState at = state.part(part);
             Judgement judgement = judge(state, around);
             String meter = meter(around).text();
-            String rating = at.family().shortText().apply(spec(at));
+            String rating = at.family().shortText(spec(at));
             List<Entry> out = new ArrayList<>();
             for (Judged judged : judgement.verdicts()) {
                 Entry.Measured measured = new Entry.Measured(
@@ -57,8 +57,7 @@ public sealed interface OnTest extends Command {
             PartState at = state.part(part);
             List<SectionReading> all = new ArrayList<>(earlier(at));
             all.addAll(readings);
-            Judgement judgement =
-                    at.family().judge().apply(new TestRequest(spec(at), all, meter(around), around.rules()));
+            Judgement judgement = at.family().judge(new TestRequest(spec(at), all, meter(around), around.rules()));
             List<Judged> verdicts = judgement.verdicts();
             return Judgement.of(
                     verdicts.subList(verdicts.size() - readings.size(), verdicts.size()), judgement.findings());
@@ -127,7 +126,7 @@ public sealed interface OnTest extends Command {
                                 around.meter(Quantity.AMPS))
                         .of(section);
             }
-            Quantity quantity = family.quantity().apply(section == null ? "" : section);
+            Quantity quantity = family.quantity(section == null ? "" : section);
             if (open) {
                 return new SectionReading(section, Reading.open(quantity));
             }
@@ -168,7 +167,7 @@ public sealed interface OnTest extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             PartState at = state.part(part);
-            Look asked = at.family().looks().apply(around.rules()).stream()
+            Look asked = at.family().looks(around.rules()).stream()
                     .filter(l -> l.key().equals(look))
                     .findFirst()
                     .orElseThrow(() -> InputProblem.of("look", look, "there is no such look at this part"));
@@ -187,7 +186,7 @@ public sealed interface OnTest extends Command {
                                     words + ".",
                                     answer.meaning(),
                                     Entry.Urgency.WATCH,
-                                    asked.isOfItsPlace() ? null : part))
+                                    asked.about() == Look.About.PLACE ? null : part))
                     : Decision.of(looked);
         }
     }

@@ -108,7 +108,7 @@ public final class PartMatch {
     }
 
     private boolean isEnough() {
-        return part.family().isEnough().test(part.spec());
+        return part.family().isEnough(part.spec());
     }
 
     private MatchAnswer answered(List<Offer> offers, List<StockLine> stock, Map<String, Set<String>> doubtedOffers) {
@@ -119,7 +119,7 @@ public final class PartMatch {
                 part.added().title(),
                 "read the label first: what the circuit needs is not known");
         return part.family()
-                .matched(new MatchRequest(
+                .match(new MatchRequest(
                         part.spec(),
                         witnesses,
                         state.circuit(part),

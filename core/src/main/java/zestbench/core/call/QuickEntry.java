@@ -5,15 +5,14 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelRead;
-import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.RatedMotor;
@@ -110,10 +109,10 @@ public record QuickEntry(String text, @Nullable String part) implements Command 
         Spec spec = label == null ? atHand == null ? Spec.EMPTY : atHand.spec() : whole(label, atHand);
         Family family = label != null && label.kind() != null
                 ? Families.named(label.kind())
-                : atHand == null ? Families.named(CapacitorLabel.KIND) : atHand.family();
+                : atHand == null ? Families.with(Trait.TOLD_BY_FIGURES) : atHand.family();
         boolean isJudged = quick.problem() == null && !quick.readings().isEmpty();
         return new Preview(
-                spec.isEmpty() ? "" : family.shortText().apply(spec),
+                spec.isEmpty() ? "" : family.shortText(spec),
                 isJudged ? judged(family, spec, quick, around) : List.of(),
                 label == null ? List.of() : label.unread(),
                 label == null ? List.of() : doubts(label),
@@ -121,8 +120,7 @@ public record QuickEntry(String text, @Nullable String part) implements Command 
     }
 
     private static List<Judged> judged(Family family, Spec spec, QuickLine quick, Surroundings around) {
-        return family.judge()
-                .apply(new TestRequest(
+        return family.judge(new TestRequest(
                         spec,
                         quick.readings(),
                         around.meter(quick.readings().get(0).reading().quantity()),
@@ -218,7 +216,7 @@ public record QuickEntry(String text, @Nullable String part) implements Command 
         if (amps != null && amps.place() != null) {
             return new MeantMotor.Which(null, null, amps.place());
         }
-        if (atHand != null && atHand.family().kind().equals(MotorLabel.KIND)) {
+        if (atHand != null && atHand.family().turns()) {
             return new MeantMotor.Which(null, atHand.id(), null);
         }
         Double rated = amps == null ? null : amps.rated();

@@ -1,6 +1,6 @@
 package zestbench.core.call;
 
-import zestbench.core.motor.MotorLabel;
+import zestbench.core.Families;
 
 /**
  * A place of the call's unit.
@@ -17,7 +17,7 @@ public record UnitPlace(long id, String name, String kind, String serves, String
 
     /** Whether windings and running amps can be read there. */
     public boolean turns() {
-        return isCompressor() || kind.equals(MotorLabel.KIND);
+        return isCompressor() || Families.turns(kind);
     }
 
     boolean isCompressor() {

@@ -1,42 +1,140 @@
 package zestbench.core.capacitor;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.family.Trait;
+import zestbench.core.family.UnitSpot;
+import zestbench.core.judgement.Judgement;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.suspect.Fact;
+import zestbench.core.wiring.Sheet;
 
 /** Capacitors as a family. */
-public final class CapacitorFamily {
-    public static final Family FAMILY = new Family(
-            CapacitorLabel.KIND,
-            "Run capacitor",
-            CapacitorAttributes.ALL,
-            CapacitorLabel.GRAMMAR,
-            CapacitorFamily::shortText,
-            CapacitorJudgement::of,
-            CapacitorMatch::of,
-            spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
-            CapacitorFamily::missing,
-            spec -> rating(spec).map(CapacitorHookup::terminals).orElse(List.of()),
-            spec -> rating(spec).map(CapacitorFamily::charged).orElse(List.of()),
-            CapacitorHookup::sheet,
-            rules -> List.of(),
-            spec -> rating(spec).map(CapacitorFamily::sections).orElse(List.of()),
-            CapacitorFamily::proof,
-            spec -> spec.has("sections") || spec.has("microfaradsLow"),
-            section -> Quantity.MICROFARADS,
-            Family.NO_LEG,
-            Family.NO_COLOURS);
+public final class CapacitorFamily implements Family {
+    public static final Family FAMILY = new CapacitorFamily();
 
     private CapacitorFamily() {}
 
-    private static String shortText(Spec spec) {
+    @Override
+    public String kind() {
+        return CapacitorLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Run capacitor";
+    }
+
+    @Override
+    public String idLetters() {
+        return "CP";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return CapacitorAttributes.ALL;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return CapacitorLabel.GRAMMAR;
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
+        return CapacitorJudgement.of(request);
+    }
+
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
+        return CapacitorMatch.of(request);
+    }
+
+    @Override
+    public Sheet sheet(HookupRequest request) {
+        return CapacitorHookup.sheet(request);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return rating(spec).map(CapacitorFamily::sectionsOf).orElse(List.of());
+    }
+
+    @Override
+    public Quantity quantity(String section) {
+        return Quantity.MICROFARADS;
+    }
+
+    @Override
+    public SectionReading named(GivenReading given) {
+        return new SectionReading(given.section(), given.microfarads());
+    }
+
+    @Override
+    public Optional<Double> rated(Spec spec, String section) {
+        return rating(spec)
+                .filter(r -> r.subjects().contains(section))
+                .map(r -> r.sections().get(r.subjects().indexOf(section)).microfarads());
+    }
+
+    @Override
+    public boolean isEnough(Spec spec) {
+        return spec.has("sections") || spec.has("microfaradsLow");
+    }
+
+    @Override
+    public List<String> terminals(Spec spec) {
+        return rating(spec).map(CapacitorHookup::terminals).orElse(List.of());
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("C", "HERM", "FAN");
+    }
+
+    @Override
+    public List<String> charged(Spec spec) {
+        return rating(spec).map(CapacitorFamily::chargedPairs).orElse(List.of());
+    }
+
+    @Override
+    public Set<Trait> traits() {
+        return EnumSet.of(
+                Trait.HOLDS_CHARGE, Trait.SERVES_IN_SECTIONS, Trait.AGES, Trait.SERVES_A_MOTOR, Trait.TOLD_BY_FIGURES);
+    }
+
+    /** By the section's terminal; a single one by what it serves. */
+    @Override
+    public Optional<Fact> factOf(String section, UnitSpot spot) {
+        String serves =
+                section.equals(CapacitorRating.SINGLE) ? spot.serves() + " " + spot.place() : Letters.small(section);
+        if (serves.contains("blower") || serves.contains("indoor")) {
+            return Optional.of(Fact.BLOWER_CAPACITOR_OUT);
+        }
+        if (serves.contains("fan")) {
+            return Optional.of(Fact.FAN_OUT);
+        }
+        return serves.contains("herm") || serves.contains("compressor") ? Optional.of(Fact.HERM_OUT) : Optional.empty();
+    }
+
+    @Override
+    public String shortText(Spec spec) {
         return rating(spec).map(CapacitorRating::text).orElse("label not complete");
     }
 
@@ -48,11 +146,12 @@ public final class CapacitorFamily {
         }
     }
 
-    private static List<String> sections(CapacitorRating rating) {
+    private static List<String> sectionsOf(CapacitorRating rating) {
         return rating.sections().isEmpty() && rating.startRange().isEmpty() ? List.of() : rating.subjects();
     }
 
-    private static List<Attribute> missing(Spec spec) {
+    @Override
+    public List<Attribute> missing(Spec spec) {
         return CapacitorAttributes.ALL.stream()
                 .filter(Attribute::decides)
                 .filter(a -> !spec.has(a.name()) && !(a.name().equals("sections") && spec.has("microfaradsLow")))
@@ -60,15 +159,16 @@ public final class CapacitorFamily {
     }
 
     /** If the inner interrupter has opened C, the charge stays across the other two. [physics] */
-    private static List<String> charged(CapacitorRating rating) {
-        if (sections(rating).isEmpty()) {
+    private static List<String> chargedPairs(CapacitorRating rating) {
+        if (sectionsOf(rating).isEmpty()) {
             return List.of();
         }
         return rating.isDual() ? List.of("C–HERM", "C–FAN", "HERM–FAN") : List.of("a–b");
     }
 
     /** A look before the power goes back on. [practice] */
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         int pieces = Math.max(1, request.pieces().size());
         return new Proof(
                 List.of(

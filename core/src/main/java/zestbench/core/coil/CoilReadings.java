@@ -2,6 +2,7 @@ package zestbench.core.coil;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Finding;
@@ -32,6 +33,13 @@ public final class CoilReadings {
 
     public static Quantity quantity(String section) {
         return section.equals(COIL) ? Quantity.OHMS : Quantity.VOLTS;
+    }
+
+    /** A reading that another program gives of a coil. */
+    public static SectionReading named(GivenReading given) {
+        return given.has("coilVolts")
+                ? new SectionReading(COIL_VOLTS, given.volts("coilVolts", "give the volts at the coil"))
+                : new SectionReading(COIL, given.ohms("coilOhms"));
     }
 
     /** @param known sections that can be read */

@@ -2,56 +2,124 @@ package zestbench.core.contactor;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.family.UnitSpot;
 import zestbench.core.judgement.Demand;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
+import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Contactors as a family. */
-public final class ContactorFamily {
-    /** The look that says where crankcase heat comes from; its answers are those of {@code CrankcaseHeat}. */
-    public static final String HEAT = "HEAT";
-
+public final class ContactorFamily implements Family {
     private static final String CONTACTS = "CONTACTS";
+    private static final String STUCK = "STUCK";
+    private static final String STAYS = "stays";
 
-    public static final Family FAMILY = new Family(
-            ContactorLabel.KIND,
-            "Contactor",
-            ContactorAttributes.ALL,
-            ContactorLabel.GRAMMAR,
-            ContactorFamily::shortText,
-            ContactorJudgement::of,
-            ContactorMatch::of,
-            ContactorJudgement::sections,
-            ContactorFamily::missing,
-            spec -> rating(spec).map(ContactorFamily::terminals).orElse(List.of()),
-            spec -> List.of(),
-            ContactorFamily::sheet,
-            ContactorFamily::looks,
-            spec -> List.of(CoilReadings.COIL, CONTACTS),
-            ContactorFamily::proof,
-            spec -> !spec.isEmpty(),
-            ContactorJudgement::quantity,
-            Family.NO_LEG,
-            Family.NO_COLOURS);
+    public static final Family FAMILY = new ContactorFamily();
 
     private ContactorFamily() {}
 
-    private static String shortText(Spec spec) {
+    @Override
+    public String kind() {
+        return ContactorLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Contactor";
+    }
+
+    @Override
+    public String idLetters() {
+        return "CN";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return ContactorAttributes.ALL;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return ContactorLabel.GRAMMAR;
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
+        return ContactorJudgement.of(request);
+    }
+
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
+        return ContactorMatch.of(request);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return ContactorJudgement.sections(spec);
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return List.of(CoilReadings.COIL, CONTACTS);
+    }
+
+    @Override
+    public Quantity quantity(String section) {
+        return ContactorJudgement.quantity(section);
+    }
+
+    @Override
+    public SectionReading named(GivenReading given) {
+        return ContactorJudgement.named(given);
+    }
+
+    @Override
+    public List<String> terminals(Spec spec) {
+        return rating(spec).map(ContactorFamily::terminalsOf).orElse(List.of());
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("L1", "L2", "L3", "T1", "T2", "T3", "A1", "A2");
+    }
+
+    @Override
+    public Optional<Fact> factOf(String section, UnitSpot spot) {
+        return section.equals(CoilReadings.COIL) ? Optional.of(Fact.COIL_OPEN) : Optional.empty();
+    }
+
+    @Override
+    public Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
+        String stuck = seen.get(STUCK);
+        return stuck == null ? Map.of() : Map.of(Fact.CONTACTOR_STAYS_IN, stuck.equals(STAYS));
+    }
+
+    @Override
+    public String shortText(Spec spec) {
         String text = rating(spec).map(ContactorRating::shortText).orElse("");
         return text.isEmpty() ? "label not complete" : text;
     }
@@ -64,13 +132,8 @@ public final class ContactorFamily {
         }
     }
 
-    private static List<Attribute> missing(Spec spec) {
-        return ContactorAttributes.ALL.stream()
-                .filter(a -> a.decides() && !spec.has(a.name()))
-                .toList();
-    }
-
-    private static List<Look> looks(ShopRules rules) {
+    @Override
+    public List<Look> looks(ShopRules rules) {
         boolean advises = rules.replacePittedContactor() == ShopRules.Pitted.ADVISE;
         return List.of(
                 new Look(
@@ -99,26 +162,27 @@ public final class ContactorFamily {
                                         Verdict.FAILED,
                                         "A burnt lug: new contactor, and the wire cut back to bright copper."))),
                 new Look(
-                        "STUCK",
+                        STUCK,
                         "With the coil wire off",
                         false,
                         List.of(
                                 seen("drops", "drops out", Verdict.GOOD, "").live(),
                                 seen(
-                                                "stays",
+                                                STAYS,
                                                 "stays in",
                                                 Verdict.FAILED,
                                                 "In with no call: a contact is welded. The unit runs until its power is pulled.")
                                         .live()
                                         .demanding(Demand.PULL_DISCONNECT))),
                 new Look(
-                        HEAT,
-                        "Crankcase heat of this unit",
-                        false,
-                        List.of(
-                                seen("NONE", "none", Verdict.GOOD, ""),
-                                seen("UNSWITCHED_LEG", "through the leg left hot", Verdict.GOOD, ""),
-                                seen("OWN_SUPPLY", "on its own supply", Verdict.GOOD, ""))),
+                                "HEAT",
+                                "Crankcase heat of this unit",
+                                false,
+                                List.of(
+                                        seen("NONE", "none", Verdict.GOOD, ""),
+                                        seen("UNSWITCHED_LEG", "through the leg left hot", Verdict.GOOD, ""),
+                                        seen("OWN_SUPPLY", "on its own supply", Verdict.GOOD, "")))
+                        .about(Look.About.CRANKCASE_HEAT),
                 new Look(
                         "INSECTS",
                         "Insects or dirt in it",
@@ -137,7 +201,7 @@ public final class ContactorFamily {
     }
 
     /** Line side, load side, coil. A shunt is a bar that joins the second line to its load. */
-    private static List<String> terminals(ContactorRating rating) {
+    private static List<String> terminalsOf(ContactorRating rating) {
         List<String> out = new ArrayList<>();
         int legs = Math.max(rating.poles().orElse(2), rating.hasShunt() ? 2 : 1);
         for (int i = 1; i <= legs; i++) {
@@ -155,11 +219,13 @@ public final class ContactorFamily {
         return out;
     }
 
-    private static Sheet sheet(HookupRequest request) {
+    @Override
+    public Sheet sheet(HookupRequest request) {
         ContactorRating old = ContactorRating.from(request.old());
         ContactorRating now = ContactorRating.from(request.pieces().get(0));
-        List<String> terminals = terminals(now);
-        BlockSheet sheet = new BlockSheet(old.shortText(), terminals(old), now.shortText(), terminals, request.wires());
+        List<String> terminals = terminalsOf(now);
+        BlockSheet sheet =
+                new BlockSheet(old.shortText(), terminalsOf(old), now.shortText(), terminals, request.wires());
         sheet.step(
                 "control", "24 V from the indoor unit stays live with the disconnect pulled: off, or coil wires taped");
         boolean isJoined = old.hasShunt() && now.isPlainSinglePole();
@@ -182,7 +248,8 @@ public final class ContactorFamily {
         return sheet.sheet(t -> terminals.contains(t) ? t : "", after);
     }
 
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         return new Proof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, line on L, load on T, every screw tight"),

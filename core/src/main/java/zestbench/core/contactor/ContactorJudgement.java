@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import zestbench.core.coil.CoilReadings;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -92,6 +93,20 @@ public final class ContactorJudgement {
                         coil.isEmpty()
                                 ? "coil volts not read: they decide what that means"
                                 : isFed ? "its coil is fed" : "its coil is not fed"));
+    }
+
+    /** A reading that another program gives: across a pole, of the coil, or whether it pulls in. */
+    static SectionReading named(GivenReading given) {
+        if (given.has("pole") || given.has("voltsAcross")) {
+            double pole = InputProblem.given(given.figures().get("pole"), "pole", "say which pole, from 1");
+            return new SectionReading(
+                    POLE + (int) pole, given.volts("voltsAcross", "give the volts across the closed pole"));
+        }
+        if (!given.has("coilVolts") && given.has("pulledIn")) {
+            return new SectionReading(
+                    PULLED_IN, Reading.of(Quantity.VOLTS, given.flag("pulledIn").orElse(false) ? 1 : 0));
+        }
+        return CoilReadings.named(given);
     }
 
     static List<String> sections(Spec spec) {

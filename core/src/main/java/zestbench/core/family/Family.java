@@ -1,80 +1,173 @@
 package zestbench.core.family;
 
+import java.util.EnumMap;
 import java.util.List;
-import java.util.function.Function;
-import java.util.function.Predicate;
-import java.util.function.ToIntFunction;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Proof.Check;
+import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
+import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
 /**
- * A family of parts as a record of small functions.
- *
- * @param kind its name in the open interface
- * @param title what a person calls it
- * @param attributes what its labels say
- * @param label what its labels say, and in which words
- * @param shortText a spec in a few signs, such as {@code 45+5 µF 440 V ±6 %}
- * @param judge the verdict on readings
- * @param match how offers serve a requirement
- * @param sections what is read on the bench, section by section; empty until the spec tells them
- * @param missing what a spec still has to tell before a match can be decided
- * @param terminals the terminals wires can be found on; empty until the spec tells them
- * @param charged pairs of terminals that can hold a charge and have to be read dead
- * @param hookup the sheet for putting a choice in the old part's place
- * @param looks what is seen or felt on it
- * @param asked names of the tests without which it does not count as tested: sections, looks, windings
- * @param proof what proves a choice once it is in
- * @param quantity what a section is read in
- * @param legOf which leg of the supply a section or terminal belongs to, from 1; 0 where it hangs on none
- * @param printed wires as its label prints them; none where labels of its kind do not
- * @param isEnough whether offers can be held against what its label tells
+ * A family of parts: all that the bench knows of one kind. What has no default here every family has to say; the rest says
+ * what most of them would.
  */
-public record Family(
-        String kind,
-        String title,
-        List<Attribute> attributes,
-        LabelGrammar label,
-        Function<Spec, String> shortText,
-        Function<TestRequest, Judgement> judge,
-        Function<MatchRequest, MatchAnswer> match,
-        Function<Spec, List<String>> sections,
-        Function<Spec, List<Attribute>> missing,
-        Function<Spec, List<String>> terminals,
-        Function<Spec, List<String>> charged,
-        Function<HookupRequest, Sheet> hookup,
-        Function<ShopRules, List<Look>> looks,
-        Function<Spec, List<String>> asked,
-        Function<HookupRequest, Proof> proof,
-        Predicate<Spec> isEnough,
-        Function<String, Quantity> quantity,
-        ToIntFunction<String> legOf,
-        Function<Spec, List<Wire>> printed) {
-    /** For families whose labels print no colours of leads. */
-    public static final Function<Spec, List<Wire>> NO_COLOURS = spec -> List.of();
+public interface Family {
+    /** Its name in the open interface. */
+    String kind();
 
-    /** For families whose sections and terminals hang on no leg of the supply. */
-    public static final ToIntFunction<String> NO_LEG = name -> 0;
+    /** What a person calls one of it. */
+    String title();
+
+    /** Two letters that ids of its lines on the truck begin with. */
+    String idLetters();
+
+    /** What its labels say. */
+    List<Attribute> attributes();
+
+    /** In which words they say it. */
+    LabelGrammar label();
+
+    /** A spec in a few signs, such as {@code 45+5 µF 440 V ±6 %}. */
+    String shortText(Spec spec);
+
+    /** The verdict on readings; throws where they are none of its own. */
+    Judgement judge(TestRequest request);
+
+    /** How offers serve a requirement by its rules alone; asked for through {@link #match}. */
+    MatchAnswer compared(MatchRequest request);
+
+    /** The sheet for putting a choice in the old part's place. */
+    Sheet sheet(HookupRequest request);
+
+    /** What proves a choice once it is in. */
+    Proof proof(HookupRequest request);
+
+    /** What is read on the bench, section by section; empty until the spec tells them. */
+    List<String> sections(Spec spec);
+
+    /** Names of the tests without which it does not count as tested: sections, looks, windings. */
+    default List<String> asked(Spec spec) {
+        return sections(spec);
+    }
+
+    /** What a section is read in. */
+    default Quantity quantity(String section) {
+        return Quantity.OHMS;
+    }
+
+    /** A reading that another program gives, under the section it belongs to. */
+    default SectionReading named(GivenReading given) {
+        return new SectionReading(null, given.ohms("ohms"));
+    }
+
+    /** What the readings of a section should come to, in the section's quantity; empty where its label does not say. */
+    default Optional<Double> rated(Spec spec, String section) {
+        return Optional.empty();
+    }
+
+    /** What is seen or felt on it. */
+    default List<Look> looks(ShopRules rules) {
+        return List.of();
+    }
+
+    /** What a spec still has to tell before a match can be decided. */
+    default List<Attribute> missing(Spec spec) {
+        return attributes().stream()
+                .filter(a -> a.decides() && !spec.has(a.name()))
+                .toList();
+    }
+
+    /** Whether offers can be held against what its label tells. */
+    default boolean isEnough(Spec spec) {
+        return !spec.isEmpty();
+    }
+
+    /** The terminals wires can be found on; empty until the spec tells them. */
+    default List<String> terminals(Spec spec) {
+        return List.of();
+    }
+
+    /** The terminals that are usual, for a place whose part is not known yet. */
+    List<String> usualTerminals();
+
+    /** Pairs of terminals that can hold a charge and have to be read dead. */
+    default List<String> charged(Spec spec) {
+        return List.of();
+    }
+
+    /** Which leg of the supply a section or terminal belongs to, from 1; 0 where it hangs on none. */
+    default int legOf(String name) {
+        return 0;
+    }
+
+    /** Wires as its label prints them; none where labels of its kind do not. */
+    default List<Wire> printed(Spec spec) {
+        return List.of();
+    }
+
+    /** Leads the line goes on, as its label prints them; none where it has no choice of them. */
+    default List<String> primaryLeads(Spec spec) {
+        return List.of();
+    }
+
+    /** What it is on a unit, beyond its label. */
+    default Set<Trait> traits() {
+        return Set.of();
+    }
+
+    /** What it takes to run on the line; null for what does not turn. */
+    default @Nullable Turning turning() {
+        return null;
+    }
+
+    /** What a reading of one of its sections tells of the fault, where it is out; empty where it tells nothing by itself. */
+    default Optional<Fact> factOf(String section, UnitSpot spot) {
+        return Optional.empty();
+    }
+
+    /** What looks tell of the fault. @param seen keys of what was seen, by the key of the look */
+    default Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
+        return new EnumMap<>(Fact.class);
+    }
+
+    /** What of a new one is looked at before power goes back on the unit, its wires apart. @param name what it is called there */
+    default Optional<Check> beforePower(String name) {
+        return Optional.empty();
+    }
 
     /** Makes fields of a label's text; never fails, what it cannot read is left over. */
-    public LabelRead read(String text) {
-        return LabelReader.read(label, text);
+    default LabelRead read(String text) {
+        return LabelReader.read(label(), text);
     }
 
     /** How offers serve a requirement; what was read with a doubt decides nothing. */
-    public MatchAnswer matched(MatchRequest request) {
-        return Doubts.applied(this, request, match.apply(request));
+    default MatchAnswer match(MatchRequest request) {
+        return Doubts.applied(this, request, compared(request));
+    }
+
+    default boolean has(Trait trait) {
+        return traits().contains(trait);
+    }
+
+    /** Whether it turns, so that windings and running amps can be read on it. */
+    default boolean turns() {
+        return turning() != null;
     }
 
     /** What a person calls an attribute; a criterion that is none goes by its own name. */
-    public String titleOf(String attribute) {
-        return attributes.stream()
+    default String titleOf(String attribute) {
+        return attributes().stream()
                 .filter(a -> a.name().equals(attribute))
                 .map(Attribute::label)
                 .findFirst()

@@ -1,41 +1,56 @@
 package zestbench.core.fuse;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import zestbench.core.circuit.Isolation;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.family.Trait;
+import zestbench.core.family.UnitSpot;
 import zestbench.core.judgement.Demand;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Fuses as a family. A set of them counts as one part. */
-public final class FuseFamily {
-    /** The look that names why it opened. */
-    public static final String CAUSE = "CAUSE";
+public final class FuseFamily implements Family {
+    private static final List<String> TERMINALS = List.of("L1", "L2", "L3", "T1", "T2", "T3");
 
     private static final List<Look> LOOKS = List.of(
             new Look(
-                    "HOLDER",
-                    "Holder and clips",
-                    false,
-                    List.of(
-                            seen("sound", "sound and tight", Verdict.GOOD, ""),
-                            seen(
-                                    "heat",
-                                    "discoloured, loose or warped",
-                                    Verdict.WEAK,
-                                    "Heat from a loose clip opens new fuses too: write the holder up, or renew it."))),
+                            "HOLDER",
+                            "Holder and clips",
+                            false,
+                            List.of(
+                                    seen("sound", "sound and tight", Verdict.GOOD, ""),
+                                    seen(
+                                            "heat",
+                                            "discoloured, loose or warped",
+                                            Verdict.WEAK,
+                                            "Heat from a loose clip opens new fuses too: write the holder up, or renew it.")))
+                    .about(Look.About.PLACE),
             new Look(
                     "AGAIN",
                     "Opened before on this visit",
@@ -49,33 +64,101 @@ public final class FuseFamily {
                                             "Stop: no third set. Isolate the loads one by one: "
                                                     + Isolation.order(Isolation.LINE) + ".")
                                     .demanding(Demand.LOADS_TO_GROUND))),
-            new Look(CAUSE, "It opened because of", false, causes(Isolation.LINE)));
+            new Look("CAUSE", "It opened because of", false, causes(Isolation.LINE)).about(Look.About.CAUSE));
 
-    public static final Family FAMILY = new Family(
-            FuseLabel.KIND,
-            "Fuses",
-            FuseAttributes.ALL,
-            FuseLabel.GRAMMAR,
-            FuseFamily::shortText,
-            FuseJudgement::of,
-            FuseMatch::of,
-            spec -> spec.isEmpty() ? List.of() : FuseJudgement.SECTIONS,
-            FuseFamily::missing,
-            spec -> List.of("L1", "L2", "L3", "T1", "T2", "T3"),
-            spec -> List.of(),
-            FuseFamily::sheet,
-            rules -> LOOKS,
-            spec -> List.of(FuseJudgement.SECTIONS.get(0)),
-            FuseFamily::proof,
-            spec -> !spec.isEmpty(),
-            FuseJudgement::quantity,
-            FuseFamily::legOf,
-            Family.NO_COLOURS);
+    public static final Family FAMILY = new FuseFamily();
 
     private FuseFamily() {}
 
+    @Override
+    public String kind() {
+        return FuseLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Fuses";
+    }
+
+    @Override
+    public String idLetters() {
+        return "FS";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return FuseAttributes.ALL;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return FuseLabel.GRAMMAR;
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
+        return FuseJudgement.of(request);
+    }
+
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
+        return FuseMatch.of(request);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return spec.isEmpty() ? List.of() : FuseJudgement.SECTIONS;
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return List.of(FuseJudgement.SECTIONS.get(0));
+    }
+
+    @Override
+    public Quantity quantity(String section) {
+        return FuseJudgement.quantity(section);
+    }
+
+    @Override
+    public SectionReading named(GivenReading given) {
+        return FuseJudgement.named(given);
+    }
+
+    @Override
+    public List<Look> looks(ShopRules rules) {
+        return LOOKS;
+    }
+
+    @Override
+    public List<String> terminals(Spec spec) {
+        return TERMINALS;
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("L1", "L2", "L3", "T1", "T2", "T3", "GND");
+    }
+
+    @Override
+    public Set<Trait> traits() {
+        return EnumSet.of(Trait.PROTECTS);
+    }
+
+    @Override
+    public Optional<Fact> factOf(String section, UnitSpot spot) {
+        boolean isControl = spot.place().matches(".*(control|board|24 v|transformer).*");
+        return Optional.of(isControl ? Fact.CONTROL_FUSE_OPEN : Fact.FUSE_OPEN);
+    }
+
+    @Override
+    public Optional<Check> beforePower(String name) {
+        return Optional.of(new Check("set", "Every pole has the same fuse, seated"));
+    }
+
     /** {@code FUSE 3}, {@code L3}, {@code T3}: the third leg. */
-    private static int legOf(String name) {
+    @Override
+    public int legOf(String name) {
         return name.matches("(FUSE |L|T)[1-6].*") ? name.replaceAll("^\\D+", "").charAt(0) - '0' : 0;
     }
 
@@ -89,7 +172,8 @@ public final class FuseFamily {
         return new Seen(key, words, verdict, meaning, Mark.PRACTICE);
     }
 
-    static String shortText(Spec spec) {
+    @Override
+    public String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
         spec.number("amps").ifPresent(a -> out.add(Figures.plain(a) + " A"));
         spec.number("volts").ifPresent(v -> out.add(Figures.plain(v) + " V"));
@@ -98,16 +182,10 @@ public final class FuseFamily {
         return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
-    private static List<Attribute> missing(Spec spec) {
-        return FuseAttributes.ALL.stream()
-                .filter(a -> a.decides() && !spec.has(a.name()))
-                .toList();
-    }
-
-    private static Sheet sheet(HookupRequest request) {
-        List<String> terminals = List.of("L1", "L2", "L3", "T1", "T2", "T3");
+    @Override
+    public Sheet sheet(HookupRequest request) {
         String now = shortText(request.pieces().get(0));
-        BlockSheet sheet = new BlockSheet(shortText(request.old()), terminals, now, terminals, request.wires());
+        BlockSheet sheet = new BlockSheet(shortText(request.old()), TERMINALS, now, TERMINALS, request.wires());
         int pieces = request.pieces().size();
         sheet.step(
                 "set",
@@ -124,7 +202,8 @@ public final class FuseFamily {
     }
 
     /** Why it opened is looked for before power goes on again. [practice] */
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         return new Proof(
                 List.of(
                         new Check("ground", "Every load read to ground: compressor, fans, blower, heater, transformer"),

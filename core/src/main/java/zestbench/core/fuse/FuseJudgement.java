@@ -2,6 +2,7 @@ package zestbench.core.fuse;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Demand;
@@ -39,6 +40,18 @@ public final class FuseJudgement {
     /** The section under which volts across a fuse are kept. */
     public static String live(int position, boolean isLoadOn) {
         return "FUSE " + position + (isLoadOn ? LIVE : LOAD_OFF);
+    }
+
+    /** A reading that another program gives: across it with power on, or by ohms. */
+    static SectionReading named(GivenReading given) {
+        double at = given.figure("position").orElse(1.0);
+        InputProblem.require(at >= 1 && at <= 6, "position", (int) at, "give 1 to 6");
+        int position = (int) at;
+        return given.has("voltsAcross")
+                ? new SectionReading(
+                        live(position, given.flag("loadOn").orElse(true)),
+                        given.volts("voltsAcross", "give the volts across it"))
+                : new SectionReading("FUSE " + position, given.ohms("ohms"));
     }
 
     static Quantity quantity(String section) {

@@ -66,7 +66,7 @@ final class FuseMatch {
                 before(request, circuit, old),
                 new Offers.Way(
                         spec -> compare(request, spec),
-                        FuseFamily::shortText,
+                        FuseFamily.FAMILY::shortText,
                         spec -> Math.abs(spec.number("amps").orElse(0.0) - old.orElse(0.0)),
                         set(request, circuit)));
     }

@@ -1,32 +1,44 @@
 package zestbench.core.motor;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
+import zestbench.core.family.Turning;
+import zestbench.core.family.UnitSpot;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.suspect.Fact;
+import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
 /** Motors as a family. Their figures are windings and amps, which belong to every motor of a unit, compressors too. */
-public final class MotorFamily {
-    /** The name under which windings count as a test. */
-    public static final String WINDINGS = "WINDINGS";
+public final class MotorFamily implements Family {
+    private static final String SHAFT = "SHAFT";
+    private static final String SHELL = "SHELL";
+    private static final String BOUND = "bound";
+    private static final String HOT = "hot";
+    private static final Turning TURNING = new MotorOnLine();
 
     private static final List<Look> LOOKS = List.of(
             new Look(
-                    "SHAFT",
+                    SHAFT,
                     "Turn it by hand, power locked out",
                     true,
                     List.of(
@@ -38,13 +50,13 @@ public final class MotorFamily {
                                     "Bearings are on their way out: a failure to come.",
                                     Mark.PRACTICE),
                             new Seen(
-                                    "bound",
+                                    BOUND,
                                     "bound",
                                     Verdict.FAILED,
                                     "A bound shaft: the motor failed, whatever its capacitor reads.",
                                     Mark.PRACTICE))),
             new Look(
-                    "SHELL",
+                    SHELL,
                     "Shell and smell",
                     false,
                     List.of(
@@ -56,84 +68,114 @@ public final class MotorFamily {
                                     "Burnt windings: the motor failed, whatever its capacitor reads.",
                                     Mark.PRACTICE),
                             new Seen(
-                                            "hot",
+                                            HOT,
                                             "too hot to touch, power on it",
                                             Verdict.FAILED,
                                             "Too hot to touch with power on it: the motor failed, whatever its capacitor reads.",
                                             Mark.PRACTICE)
                                     .live())));
 
-    public static final Family FAMILY = new Family(
-            MotorLabel.KIND,
-            "Motor",
-            MotorAttributes.ALL,
-            MotorLabel.GRAMMAR,
-            spec -> spec.isEmpty() ? "" : shortText(spec),
-            MotorFamily::judge,
-            MotorMatch::of,
-            spec -> List.of(),
-            MotorFamily::missing,
-            spec -> rating(spec).map(MotorTerminals::of).orElse(List.of()),
-            spec -> List.of(),
-            MotorHookup::sheet,
-            rules -> LOOKS,
-            spec -> List.of(WINDINGS, "SHAFT"),
-            MotorFamily::proof,
-            spec -> !spec.isEmpty(),
-            section -> Quantity.OHMS,
-            Family.NO_LEG,
-            MotorLeads::printed);
+    public static final Family FAMILY = new MotorFamily();
 
     private MotorFamily() {}
 
-    /** How many speed taps of a motor the wires as found are on. */
-    public static int usedTaps(Spec spec, List<Wire> wires) {
-        return rating(spec).map(r -> MotorHookup.usedTaps(r, wires)).orElse(1);
+    @Override
+    public String kind() {
+        return MotorLabel.KIND;
     }
 
-    /** The amps its label allows at a speed, on a line of {@code lineVolts}; empty where the label does not say. */
-    public static Optional<Double> ratedAmps(Spec spec, Optional<Double> lineVolts, int speed) {
-        return rating(spec).flatMap(r -> r.ratedAmps(lineVolts, speed));
+    @Override
+    public String title() {
+        return "Motor";
     }
 
-    /** Volts of the connection that serves {@code lineVolts}, or the only one; empty where it is not known which. */
-    public static List<Double> connectionVolts(Spec spec, Optional<Double> lineVolts) {
-        List<List<Double>> all = rating(spec).map(MotorRating::volts).orElse(List.of());
-        return all.size() == 1
-                ? all.get(0)
-                : all.stream()
-                        .filter(named -> lineVolts
-                                .filter(line -> MotorPair.serves(named, line))
-                                .isPresent())
-                        .findFirst()
-                        .orElse(List.of());
+    @Override
+    public String idLetters() {
+        return "MT";
     }
 
-    /** What its label allows above full load; 1 where it says nothing. */
-    public static double serviceFactor(Spec spec) {
-        return rating(spec).map(MotorRating::serviceFactor).orElse(1.0);
+    @Override
+    public List<Attribute> attributes() {
+        return MotorAttributes.ALL;
     }
 
-    /** Names of its speed taps, fastest first; one empty name for a single speed. */
-    public static List<String> taps(Spec spec) {
-        List<String> taps = rating(spec).map(MotorTerminals::taps).orElse(List.of());
-        return taps.isEmpty() ? List.of("") : taps;
+    @Override
+    public LabelGrammar label() {
+        return MotorLabel.GRAMMAR;
     }
 
-    private static String shortText(Spec spec) {
-        String text = rating(spec).map(MotorRating::shortText).orElse("");
-        return text.isEmpty() ? "label not complete" : text;
+    @Override
+    public String shortText(Spec spec) {
+        String text = MotorRating.known(spec).map(MotorRating::shortText).orElse("");
+        return spec.isEmpty() ? "" : text.isEmpty() ? "label not complete" : text;
     }
 
-    private static Optional<MotorRating> rating(Spec spec) {
-        try {
-            return Optional.of(MotorRating.from(spec));
-        } catch (InputProblem unclear) {
-            return Optional.empty();
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
+        return MotorMatch.of(request);
+    }
+
+    @Override
+    public Sheet sheet(HookupRequest request) {
+        return MotorHookup.sheet(request);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return List.of();
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return List.of(Turning.WINDINGS, SHAFT);
+    }
+
+    @Override
+    public List<Look> looks(ShopRules rules) {
+        return LOOKS;
+    }
+
+    @Override
+    public List<String> terminals(Spec spec) {
+        return MotorRating.known(spec).map(MotorTerminals::of).orElse(List.of());
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("LINE 1", "LINE 2", "CAP", "HIGH", "MED", "LOW", "GND");
+    }
+
+    @Override
+    public List<Wire> printed(Spec spec) {
+        return MotorLeads.printed(spec);
+    }
+
+    @Override
+    public Turning turning() {
+        return TURNING;
+    }
+
+    @Override
+    public Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
+        Map<Fact, Boolean> out = new EnumMap<>(Fact.class);
+        String shaft = seen.get(SHAFT);
+        String shell = seen.get(SHELL);
+        if (shaft != null && spot.place().startsWith("outdoor fan")) {
+            out.put(Fact.FAN_TURNS_FREE, !shaft.equals(BOUND));
         }
+        if (shell != null && spot.place().contains("blower")) {
+            out.put(Fact.BLOWER_HOT, shell.equals(HOT));
+        }
+        return out;
     }
 
-    private static Judgement judge(TestRequest request) {
+    @Override
+    public Optional<Check> beforePower(String name) {
+        return Optional.of(new Check("turns", "The " + name + " turns free by hand, its blade or wheel clear"));
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
         throw InputProblem.of(
                 "kind",
                 MotorLabel.KIND,
@@ -141,9 +183,10 @@ public final class MotorFamily {
     }
 
     /** What decides and is not there; rpm and poles stand for each other, and a capacitor is asked of PSC motors. */
-    private static List<Attribute> missing(Spec spec) {
+    @Override
+    public List<Attribute> missing(Spec spec) {
         List<Attribute> out = new ArrayList<>();
-        Optional<MotorRating> rating = rating(spec);
+        Optional<MotorRating> rating = MotorRating.known(spec);
         boolean isPsc = rating.flatMap(MotorRating::kind)
                 .filter(k -> k == MotorRating.Kind.PSC)
                 .isPresent();
@@ -167,11 +210,12 @@ public final class MotorFamily {
         return spec.text("rotation").filter(r -> !r.equals("REVERSIBLE")).isPresent();
     }
 
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         MotorRating old = MotorRating.from(request.old());
         Optional<MotorRating> now = request.pieces().isEmpty()
                 ? Optional.empty()
-                : rating(request.pieces().get(0));
+                : MotorRating.known(request.pieces().get(0));
         boolean isThreePhase = now.flatMap(MotorPair::phaseOf).orElse(1) == 3;
         String hand = old.leadEndRotation().map(MotorHookup::turning).orElse("the way the air has to go");
         List<Check> before = new ArrayList<>();

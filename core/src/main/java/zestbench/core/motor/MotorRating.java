@@ -59,6 +59,15 @@ record MotorRating(
     private static final double MOST_POLES = 24;
     private static final double SAME_CONNECTION = 1.25;
 
+    /** Empty where a figure cannot be one of a motor. */
+    static Optional<MotorRating> known(Spec spec) {
+        try {
+            return Optional.of(from(spec));
+        } catch (InputProblem unclear) {
+            return Optional.empty();
+        }
+    }
+
     /** Throws where a figure cannot be one of a motor. */
     static MotorRating from(Spec spec) {
         spec.number("horsepower")

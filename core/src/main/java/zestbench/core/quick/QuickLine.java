@@ -5,14 +5,12 @@ import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.coil.CoilReadings;
-import zestbench.core.contactor.ContactorLabel;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.family.Trait;
 import zestbench.core.label.LabelRead;
-import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
@@ -42,7 +40,7 @@ public record QuickLine(
 
     /** @param sections names of the sections of a capacitor at hand, for readings without a label */
     public static QuickLine of(String text, List<String> sections) {
-        return of(text, sections, Families.named(CapacitorLabel.KIND), false);
+        return of(text, sections, Families.with(Trait.TOLD_BY_FIGURES), false);
     }
 
     /**
@@ -92,7 +90,7 @@ public record QuickLine(
     /** {@code coil 24 : 18.2v}, {@code coil 24 : 12 ohm}: the volts of a coil and what was read at it. */
     private static QuickLine coil(String text) {
         String[] halves = text.split(":", 2);
-        LabelRead label = Families.read(ContactorLabel.KIND, halves[0].strip());
+        LabelRead label = Families.telling("coilVolts").read(halves[0].strip());
         String typed = Letters.small(halves[1]).strip();
         boolean isOhms = typed.matches(".*(ω|ohms?|ol|open)$");
         Reading reading = reading(typed.replace(" ", ""), isOhms ? Quantity.OHMS : Quantity.VOLTS);
@@ -118,7 +116,7 @@ public record QuickLine(
             return new QuickLine(null, readings, HOW);
         }
         if (words.length > names.size()) {
-            boolean isMotor = label != null && MotorLabel.KIND.equals(label.kind());
+            boolean isMotor = label != null && label.kind() != null && Families.turns(label.kind());
             String known = isMotor
                     ? "a motor is read by windings 0.9 2.1 3.0 or amps 1.7 of 1.9, on a line of their own"
                     : names.isEmpty() ? "the label is not known yet" : "there are only " + String.join(", ", names);
@@ -128,7 +126,7 @@ public record QuickLine(
             if (words[i].equals("-")) {
                 continue;
             }
-            Quantity quantity = family.quantity().apply(names.get(i));
+            Quantity quantity = family.quantity(names.get(i));
             Reading reading = reading(words[i], quantity);
             if (reading == null) {
                 return new QuickLine(
@@ -153,9 +151,7 @@ public record QuickLine(
     }
 
     private static List<String> sectionsOf(LabelRead label) {
-        return Families.named(java.util.Objects.requireNonNull(label.kind()))
-                .sections()
-                .apply(new Spec(label.fields()));
+        return Families.named(java.util.Objects.requireNonNull(label.kind())).sections(new Spec(label.fields()));
     }
 
     private static @Nullable Reading reading(String word, Quantity quantity) {

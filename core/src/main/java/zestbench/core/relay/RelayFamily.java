@@ -18,6 +18,7 @@ import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.Family;
 import zestbench.core.family.FlammableRefrigerant;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
@@ -28,15 +29,21 @@ import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Relays as a family: exact or better. */
-public final class RelayFamily {
+public final class RelayFamily implements Family {
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.number("coilVolts", "Coil", "V", "beside COIL")
                     .as(Type.NUMBERS)
@@ -52,6 +59,7 @@ public final class RelayFamily {
             Attribute.choice("duty", "For", "as RES, FLA or PILOT DUTY", "RESISTIVE", "MOTOR", "PILOT"),
             Attribute.text("base", "Base", "as 8 PIN, or its blades"));
 
+    private static final List<String> SECTIONS = List.of(CoilReadings.COIL, CoilReadings.COIL_VOLTS);
     private static final double SAME = 1e-6;
     /** Pilot duty is a coil's load, motor duty a motor's. */
     private static final Mark DUTY = Mark.fromMemory("UL 508");
@@ -84,44 +92,85 @@ public final class RelayFamily {
             RelayFamily::base,
             p -> FlammableRefrigerant.rule(p, "relay"));
 
-    public static final Family FAMILY = new Family(
-            RelayLabel.KIND,
-            "Relay",
-            ATTRIBUTES,
-            RelayLabel.GRAMMAR,
-            RelayFamily::shortText,
-            request -> CoilReadings.judge(request, List.of(CoilReadings.COIL, CoilReadings.COIL_VOLTS)),
-            RelayFamily::match,
-            spec -> spec.isEmpty() ? List.of() : List.of(CoilReadings.COIL, CoilReadings.COIL_VOLTS),
-            spec -> ATTRIBUTES.stream()
-                    .filter(a -> a.decides() && !spec.has(a.name()))
-                    .toList(),
-            RelayFamily::terminals,
-            spec -> List.of(),
-            RelayFamily::sheet,
-            rules -> LOOKS,
-            spec -> List.of(CoilReadings.COIL, "CONTACTS"),
-            RelayFamily::proof,
-            spec -> !spec.isEmpty(),
-            CoilReadings::quantity,
-            Family.NO_LEG,
-            Family.NO_COLOURS);
+    public static final Family FAMILY = new RelayFamily();
 
     private RelayFamily() {}
 
-    private static MatchAnswer match(MatchRequest request) {
+    @Override
+    public String kind() {
+        return RelayLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Relay";
+    }
+
+    @Override
+    public String idLetters() {
+        return "RL";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return ATTRIBUTES;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return RelayLabel.GRAMMAR;
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
+        return CoilReadings.judge(request, SECTIONS);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return spec.isEmpty() ? List.of() : SECTIONS;
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return List.of(CoilReadings.COIL, "CONTACTS");
+    }
+
+    @Override
+    public Quantity quantity(String section) {
+        return CoilReadings.quantity(section);
+    }
+
+    @Override
+    public SectionReading named(GivenReading given) {
+        return CoilReadings.named(given);
+    }
+
+    @Override
+    public List<Look> looks(ShopRules rules) {
+        return LOOKS;
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("COM", "NO", "NC", "COIL 1", "COIL 2");
+    }
+
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
         double old = request.required().number("contactAmps").orElse(0.0);
         return Offers.graded(
                 request,
                 List.of(),
                 new Offers.Way(
                         spec -> SpecPair.by(RULES, request, spec),
-                        RelayFamily::shortText,
+                        this::shortText,
                         spec -> Math.abs(spec.number("contactAmps").orElse(0.0) - old),
                         1));
     }
 
-    private static String shortText(Spec spec) {
+    @Override
+    public String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
         spec.text("contacts").ifPresent(out::add);
         if (!spec.numbers("coilVolts").isEmpty()) {
@@ -256,7 +305,8 @@ public final class RelayFamily {
                 same ? "same base" : "fits once the wires are moved");
     }
 
-    private static List<String> terminals(Spec spec) {
+    @Override
+    public List<String> terminals(Spec spec) {
         List<String> out = new ArrayList<>(spec.text("contacts")
                 .flatMap(ContactForm::of)
                 .orElse(ContactForm.CHANGEOVER)
@@ -266,7 +316,8 @@ public final class RelayFamily {
         return out;
     }
 
-    private static Sheet sheet(HookupRequest request) {
+    @Override
+    public Sheet sheet(HookupRequest request) {
         Spec now = request.pieces().get(0);
         List<String> terminals = terminals(now);
         BlockSheet sheet = new BlockSheet(
@@ -278,7 +329,8 @@ public final class RelayFamily {
                         "numbers", "", "", "By the names on this relay's own drawing: numbers differ between makers")));
     }
 
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         return new Proof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, by name, pushed on hard"),

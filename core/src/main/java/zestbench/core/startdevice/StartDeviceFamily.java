@@ -8,8 +8,12 @@ import static zestbench.core.judgement.Grade.SUITABLE;
 import static zestbench.core.judgement.Grade.UNDECIDED;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
@@ -26,6 +30,8 @@ import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
+import zestbench.core.family.Trait;
+import zestbench.core.family.UnitSpot;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
@@ -33,16 +39,19 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Start devices as a family: one in a circuit at the most, in parallel with the run capacitor. */
-public final class StartDeviceFamily {
+public final class StartDeviceFamily implements Family {
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.choice("type", "Kind", "as PTC, or told by its relay", "PTC", "POTENTIAL_RELAY", "SOLID_STATE")
                     .deciding(),
@@ -56,12 +65,12 @@ public final class StartDeviceFamily {
             Attribute.number("dropOutVolts", "Drops out at", "V", "beside DROP-OUT, potential relays"),
             Attribute.number("continuousVolts", "Coil, continuous", "V", "beside COIL or CONT, potential relays"));
 
-    /** The look that starts its cool-down. */
-    public static final String TRIED = "TRIED";
-
-    public static final String HOT = "hot";
+    private static final String SECOND = "SECOND";
+    private static final String TWO = "two";
+    private static final String CASE = "CASE";
+    private static final String BURST = "burst";
     /** So long a PTC cools before it works again. [practice] */
-    public static final int COOL_MINUTES = 5;
+    private static final int COOL_MINUTES = 5;
 
     private static final String OHMS = "OHMS, COLD";
     /** A PTC of this kind reads so much cold, at the most. [practice] */
@@ -73,13 +82,13 @@ public final class StartDeviceFamily {
 
     private static final List<Look> LOOKS = List.of(
             new Look(
-                    "SECOND",
+                    SECOND,
                     "Start devices in this circuit",
                     true,
                     List.of(
                             new Seen("one", "one", Verdict.GOOD, "", Mark.PRACTICE),
                             new Seen(
-                                            "two",
+                                            TWO,
                                             "two",
                                             Verdict.FAILED,
                                             "At most one: the added one comes out. Across the run capacitor: its two wires off C and HERM, "
@@ -87,26 +96,27 @@ public final class StartDeviceFamily {
                                             Mark.PRACTICE)
                                     .demanding(Demand.TAKE_OUT))),
             new Look(
-                    TRIED,
+                    "TRIED",
                     "Tried just now",
                     false,
                     List.of(
                             new Seen(
-                                            HOT,
+                                            "hot",
                                             "yes, it is hot",
                                             Verdict.GOOD,
                                             "A hot PTC starts nothing: let it cool, then try again.",
                                             Mark.PRACTICE)
-                                    .live(),
+                                    .live()
+                                    .cooling(COOL_MINUTES),
                             new Seen("cold", "no, it is cold", Verdict.GOOD, "", Mark.PRACTICE))),
             new Look(
-                    "CASE",
+                    CASE,
                     "Case and capacitor",
                     false,
                     List.of(
                             new Seen("sound", "sound", Verdict.GOOD, "", Mark.PRACTICE),
                             new Seen(
-                                    "burst",
+                                    BURST,
                                     "cracked, burst or burnt",
                                     Verdict.FAILED,
                                     "A burst start device is replaced.",
@@ -119,32 +129,80 @@ public final class StartDeviceFamily {
             StartDeviceFamily::tons,
             p -> FlammableRefrigerant.rule(p, "start device"));
 
-    public static final Family FAMILY = new Family(
-            StartDeviceLabel.KIND,
-            "Start device",
-            ATTRIBUTES,
-            StartDeviceLabel.GRAMMAR,
-            StartDeviceFamily::shortText,
-            StartDeviceFamily::judge,
-            StartDeviceFamily::match,
-            spec -> spec.isEmpty() ? List.of() : List.of(OHMS),
-            spec -> ATTRIBUTES.stream()
-                    .filter(a -> a.decides() && !spec.has(a.name()))
-                    .toList(),
-            StartDeviceFamily::terminals,
-            spec -> List.of(),
-            StartDeviceFamily::sheet,
-            rules -> LOOKS,
-            spec -> List.of(OHMS, "SECOND"),
-            StartDeviceFamily::proof,
-            spec -> !spec.isEmpty(),
-            section -> Quantity.OHMS,
-            Family.NO_LEG,
-            Family.NO_COLOURS);
+    public static final Family FAMILY = new StartDeviceFamily();
 
     private StartDeviceFamily() {}
 
-    private static String shortText(Spec spec) {
+    @Override
+    public String kind() {
+        return StartDeviceLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Start device";
+    }
+
+    @Override
+    public String idLetters() {
+        return "SD";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return ATTRIBUTES;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return StartDeviceLabel.GRAMMAR;
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return spec.isEmpty() ? List.of() : List.of(OHMS);
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return List.of(OHMS, SECOND);
+    }
+
+    @Override
+    public List<Look> looks(ShopRules rules) {
+        return LOOKS;
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("1", "2", "5");
+    }
+
+    @Override
+    public Set<Trait> traits() {
+        return EnumSet.of(Trait.STARTS);
+    }
+
+    @Override
+    public Optional<Fact> factOf(String section, UnitSpot spot) {
+        return Optional.of(Fact.START_DEVICE_BAD);
+    }
+
+    @Override
+    public Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
+        Map<Fact, Boolean> out = new EnumMap<>(Fact.class);
+        if (BURST.equals(seen.get(CASE))) {
+            out.put(Fact.START_DEVICE_BAD, true);
+        }
+        String second = seen.get(SECOND);
+        if (second != null) {
+            out.put(Fact.TWO_START_DEVICES, second.equals(TWO));
+        }
+        return out;
+    }
+
+    @Override
+    public String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
         spec.text("type").ifPresent(t -> out.add(words(t)));
         band(spec, "tons", "ton").ifPresent(out::add);
@@ -168,7 +226,8 @@ public final class StartDeviceFamily {
     }
 
     /** Cold a PTC has a few ohms; hot it says nothing. */
-    private static Judgement judge(TestRequest request) {
+    @Override
+    public Judgement judge(TestRequest request) {
         InputProblem.require(!request.readings().isEmpty(), "readings", "none", "give its ohms, cold");
         List<Judged> verdicts = new ArrayList<>();
         for (TestRequest.SectionReading taken : request.readings()) {
@@ -197,14 +256,15 @@ public final class StartDeviceFamily {
         return Judgement.of(verdicts, List.of(Finding.info("It must cool 3 to 5 min before it works again.")));
     }
 
-    private static MatchAnswer match(MatchRequest request) {
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
         return Offers.graded(
                 request,
                 List.of(Finding.caution(
                         "One start device in a circuit: look for a second one before another goes in.")),
                 new Offers.Way(
                         spec -> SpecPair.by(RULES, request, spec),
-                        StartDeviceFamily::shortText,
+                        this::shortText,
                         spec -> spec.number("tonsHigh").orElse(0.0)
                                 - spec.number("tonsLow").orElse(0.0),
                         1));
@@ -361,11 +421,13 @@ public final class StartDeviceFamily {
                                 : "its band does not hold the unit's size");
     }
 
-    private static List<String> terminals(Spec spec) {
+    @Override
+    public List<String> terminals(Spec spec) {
         return isBareRelay(spec) ? List.of("1", "2", "5") : List.of("1", "2");
     }
 
-    private static Sheet sheet(HookupRequest request) {
+    @Override
+    public Sheet sheet(HookupRequest request) {
         Spec now = request.pieces().get(0);
         List<String> terminals = terminals(now);
         BlockSheet sheet = new BlockSheet(
@@ -389,7 +451,8 @@ public final class StartDeviceFamily {
         return sheet.sheet(t -> terminals.contains(t) ? t : "", after);
     }
 
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         return new Proof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, across the run capacitor"),

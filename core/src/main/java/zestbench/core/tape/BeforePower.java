@@ -6,10 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Proof.Check;
-import zestbench.core.fuse.FuseLabel;
-import zestbench.core.motor.MotorLabel;
+import zestbench.core.family.Trait;
 import zestbench.core.quantity.Letters;
 
 /** What to look at before power goes back on a whole unit, by what was done on this call. [practice] */
@@ -20,21 +18,16 @@ public final class BeforePower {
         List<Check> out = new ArrayList<>();
         boolean wasCharged = false;
         for (PartState part : call.parts()) {
-            String kind = part.family().kind();
-            wasCharged |= kind.equals(CapacitorLabel.KIND);
+            wasCharged |= part.family().has(Trait.HOLDS_CHARGE);
             if (part.chosen() != null) {
                 String name = Letters.inSentence(part.added().title());
                 out.add(new Check(
                         "wired-" + part.id(),
                         "The " + name + " is wired by its sheet, "
                                 + Letters.inSentence(part.added().place())));
-                if (kind.equals(MotorLabel.KIND)) {
-                    out.add(new Check(
-                            "turns-" + part.id(), "The " + name + " turns free by hand, its blade or wheel clear"));
-                }
-                if (kind.equals(FuseLabel.KIND)) {
-                    out.add(new Check("set-" + part.id(), "Every pole has the same fuse, seated"));
-                }
+                part.family()
+                        .beforePower(name)
+                        .ifPresent(check -> out.add(new Check(check.key() + "-" + part.id(), check.text())));
             }
         }
         boolean wasOpened = !out.isEmpty() || call.parts().iterator().hasNext();

@@ -10,8 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.capacitor.CapacitorLabel;
-import zestbench.core.contactor.ContactorFamily;
+import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
@@ -20,11 +19,10 @@ import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Spec;
-import zestbench.core.fuse.FuseFamily;
+import zestbench.core.family.Trait;
+import zestbench.core.family.Turning;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
-import zestbench.core.motor.MotorFamily;
-import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.PlaceRole;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
@@ -219,7 +217,7 @@ public final class CallState {
         asked.put(Deadness.SUPPLY, supplyPairs());
         for (PartState part : parts.values()) {
             if (part.closed() == null) {
-                List<String> charged = part.family().charged().apply(part.spec());
+                List<String> charged = part.family().charged(part.spec());
                 if (!charged.isEmpty()) {
                     asked.put(part.id(), charged);
                 }
@@ -341,21 +339,20 @@ public final class CallState {
     public Circuit circuit(PartState part) {
         boolean isIndoor = Letters.small(part.added().place()).startsWith("indoor");
         boolean isElsewhere = isIndoor && plates.outdoor().rows("indoorFans").isEmpty();
-        Boolean isCauseFound = part.looks().containsKey(FuseFamily.CAUSE) || part.overridden(Demand.FIND_CAUSE) != null;
+        Boolean isCauseFound = part.seen(Look.About.CAUSE) != null || part.overridden(Demand.FIND_CAUSE) != null;
+        Turning turning = part.family().turning();
         return new Circuit(
                 null,
                 isElsewhere ? null : supply.lineVolts().orElse(null),
                 null,
                 isElsewhere ? plates.indoor() : plates.outdoor(),
-                part.family().kind().equals(MotorLabel.KIND) && !part.wires().isEmpty()
-                        ? MotorFamily.usedTaps(part.spec(), part.wires())
-                        : null,
+                turning != null && !part.wires().isEmpty() ? turning.usedTaps(part.spec(), part.wires()) : null,
                 beside(part),
                 PlaceRole.of(part.added().place(), part.added().serves(), plates.outdoor(), isCauseFound));
     }
 
     private static Beside beside(PartState part) {
-        Entry.Looked heat = part.looks().get(ContactorFamily.HEAT);
+        Entry.Looked heat = part.seen(Look.About.CRANKCASE_HEAT);
         return new Beside(
                 null,
                 null,
@@ -421,8 +418,8 @@ public final class CallState {
     }
 
     private static boolean isServedBy(PartState motor, PartState capacitor) {
-        return motor.family().kind().equals(MotorLabel.KIND)
-                && capacitor.family().kind().equals(CapacitorLabel.KIND)
+        return motor.family().turns()
+                && capacitor.family().has(Trait.SERVES_A_MOTOR)
                 && UnitPlaces.isServedBy(
                         motor.added().place(), capacitor.added().serves());
     }
@@ -430,7 +427,7 @@ public final class CallState {
     /** The hook-up sheet of a part whose replacement is chosen. */
     public Optional<Sheet> sheet(PartState part) {
         Sheet beside = capacitorOf(part).flatMap(this::sheet).orElse(null);
-        return part.hookup(circuit(part), beside).map(part.family().hookup());
+        return part.hookup(circuit(part), beside).map(part.family()::sheet);
     }
 
     /** Whether its hook-up sheet is open: it was opened, and nothing showed power since it was read dead. */

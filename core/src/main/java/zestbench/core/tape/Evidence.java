@@ -1,16 +1,15 @@
 package zestbench.core.tape;
 
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
-import zestbench.core.capacitor.CapacitorLabel;
-import zestbench.core.coil.CoilReadings;
-import zestbench.core.contactor.ContactorLabel;
 import zestbench.core.family.Spec;
-import zestbench.core.fuse.FuseLabel;
+import zestbench.core.family.Trait;
+import zestbench.core.family.UnitSpot;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
@@ -18,7 +17,6 @@ import zestbench.core.proof.ProofFigure;
 import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Quantity;
-import zestbench.core.startdevice.StartDeviceLabel;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.BlinkCode;
 import zestbench.core.suspect.Fact;
@@ -55,7 +53,7 @@ final class Evidence {
         for (PartState part : parts) {
             evidence.part(part);
             boolean isOpen = part.closed() == null;
-            startDevices += isOpen && part.family().kind().equals(StartDeviceLabel.KIND) ? 1 : 0;
+            startDevices += isOpen && part.family().has(Trait.STARTS) ? 1 : 0;
         }
         if (startDevices > 1) {
             evidence.facts.put(Fact.TWO_START_DEVICES, true);
@@ -106,26 +104,26 @@ final class Evidence {
     }
 
     private void part(PartState part) {
+        UnitSpot spot = new UnitSpot(part.added().place(), part.added().serves());
         for (Taken taken : part.readings().values()) {
             Judged judged = taken.judged();
             if (judged.verdict() == Verdict.TOO_CLOSE || judged.verdict() == Verdict.NOT_JUDGED) {
                 continue;
             }
             boolean isOut = judged.verdict() == Verdict.FAILED;
-            Optional<Fact> fact = factOf(part, judged.subject());
+            Optional<Fact> fact = part.family().factOf(judged.subject(), spot);
             if (isOut && isOpenThoughItTurns(fact, judged)) {
                 facts.put(Fact.READING_DOUBTFUL, true);
             } else {
                 fact.ifPresent(f -> facts.put(f, isOut));
             }
         }
-        looked(part);
+        Map<String, String> seen = new LinkedHashMap<>();
+        part.looks().forEach((key, looked) -> seen.put(key, looked.seen()));
+        facts.putAll(part.family().facts(seen, spot));
         Taken compressor = part.amps().get("COMPRESSOR");
         if (compressor != null) {
             compressor(compressor.judged());
-        }
-        if (part.family().kind().equals("motor")) {
-            motor(part);
         }
         startDevices(part);
     }
@@ -137,17 +135,6 @@ final class Evidence {
         return isOpen
                 && fact.filter(f -> f == Fact.FAN_OUT).isPresent()
                 && Boolean.TRUE.equals(facts.get(Fact.OUTDOOR_FAN_RUNS));
-    }
-
-    private void looked(PartState part) {
-        Entry.Looked stuck = part.looks().get("STUCK");
-        if (stuck != null) {
-            facts.put(Fact.CONTACTOR_STAYS_IN, stuck.seen().equals("stays"));
-        }
-        Entry.Looked starter = part.looks().get("CASE");
-        if (starter != null && starter.verdict() == Verdict.FAILED) {
-            facts.put(Fact.START_DEVICE_BAD, true);
-        }
     }
 
     /** What a kept proof tells: whether it pumps, superheat and subcooling. */
@@ -170,12 +157,8 @@ final class Evidence {
         }
     }
 
-    /** Two of them: as was looked, or by two wires that lead to one on the same terminal of the run capacitor. */
+    /** Two of them, by two wires that lead to one on the same terminal of the run capacitor. */
     private void startDevices(PartState part) {
-        Entry.Looked look = part.looks().get("SECOND");
-        if (look != null) {
-            facts.put(Fact.TWO_START_DEVICES, look.seen().equals("two"));
-        }
         long onHerm = part.wires().stream()
                 .filter(w -> w.terminal().equals("HERM"))
                 .filter(w -> Letters.small(w.name()).contains("start"))
@@ -192,18 +175,6 @@ final class Evidence {
         facts.put(Fact.AMPS_HIGH, isHigh);
     }
 
-    private void motor(PartState part) {
-        Entry.Looked shaft = part.looks().get("SHAFT");
-        Entry.Looked shell = part.looks().get("SHELL");
-        String place = Letters.small(part.added().place());
-        if (shaft != null && place.startsWith("outdoor fan")) {
-            facts.put(Fact.FAN_TURNS_FREE, shaft.verdict() != Verdict.FAILED);
-        }
-        if (shell != null && place.contains("blower")) {
-            facts.put(Fact.BLOWER_HOT, shell.seen().equals("hot"));
-        }
-    }
-
     /** Amps of motors that are no part in question. */
     private void amps(Entry.AmpsRead read) {
         if (read.place() == RunningAmps.Place.COMPRESSOR) {
@@ -212,35 +183,6 @@ final class Evidence {
                 facts.put(Fact.NOT_PUMPING, !read.isPumping());
             }
         }
-    }
-
-    /** Which fact a section's reading settles: by its terminal, a single one by what it serves. */
-    private static Optional<Fact> factOf(PartState part, String subject) {
-        String kind = part.family().kind();
-        if (kind.equals(FuseLabel.KIND)) {
-            boolean isControl = Letters.small(part.added().place()).matches(".*(control|board|24 v|transformer).*");
-            return Optional.of(isControl ? Fact.CONTROL_FUSE_OPEN : Fact.FUSE_OPEN);
-        }
-        if (kind.equals(ContactorLabel.KIND)) {
-            return subject.equals(CoilReadings.COIL) ? Optional.of(Fact.COIL_OPEN) : Optional.empty();
-        }
-        if (kind.equals(StartDeviceLabel.KIND)) {
-            return Optional.of(Fact.START_DEVICE_BAD);
-        }
-        if (!kind.equals(CapacitorLabel.KIND)) {
-            return Optional.empty();
-        }
-        String serves = Letters.small(
-                subject.equals("CAPACITOR")
-                        ? part.added().serves() + " " + part.added().place()
-                        : subject);
-        if (serves.contains("blower") || serves.contains("indoor")) {
-            return Optional.of(Fact.BLOWER_CAPACITOR_OUT);
-        }
-        if (serves.contains("fan")) {
-            return Optional.of(Fact.FAN_OUT);
-        }
-        return serves.contains("herm") || serves.contains("compressor") ? Optional.of(Fact.HERM_OUT) : Optional.empty();
     }
 
     private void put(Fact fact, Optional<Boolean> isSo) {

@@ -15,17 +15,17 @@ import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
+import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Turning;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelRead.Doubt;
-import zestbench.core.motor.MotorFamily;
-import zestbench.core.motor.MotorLabel;
 import zestbench.core.plate.Plates;
 import zestbench.core.quantity.Quantity;
-import zestbench.core.startdevice.StartDeviceFamily;
+import zestbench.core.shop.ShopRules;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
@@ -54,7 +54,7 @@ public final class PartState {
     private Entry.@Nullable PartClosed closed;
     private Entry.@Nullable Ordered ordered;
     private boolean sheetOpened;
-    private long triedMillis;
+    private long coolAtMillis;
     private long closedAtMillis;
 
     PartState(Entry.PartAdded added) {
@@ -113,8 +113,7 @@ public final class PartState {
             windings(line, read);
         } else if (entry instanceof Entry.Looked look) {
             looks.put(look.look(), look);
-            boolean isTried = look.look().equals(StartDeviceFamily.TRIED);
-            triedMillis = isTried ? look.seen().equals(StartDeviceFamily.HOT) ? line.atMillis() : 0 : triedMillis;
+            cooling(look, line.atMillis());
         } else if (entry instanceof Entry.SheaveSet set) {
             sheave = set;
         } else if (entry instanceof Entry.AmpsRead read) {
@@ -123,6 +122,33 @@ public final class PartState {
             to.put(read.key(), new Taken(line, read.judged(), read.findings()));
             read.alongside().forEach(judged -> to.put(judged.subject(), new Taken(line, judged, List.of())));
         }
+    }
+
+    /** A part that was tried hot has to cool; looked at again and cold, it need not. */
+    private void cooling(Entry.Looked looked, long atMillis) {
+        look(looked.look())
+                .filter(look -> look.answers().stream().anyMatch(a -> a.coolMinutes() > 0))
+                .ifPresent(look -> {
+                    int minutes = look.answer(looked.seen())
+                            .map(Look.Seen::coolMinutes)
+                            .orElse(0);
+                    coolAtMillis = minutes == 0 ? 0 : atMillis + minutes * MILLIS_PER_MINUTE;
+                });
+    }
+
+    private Optional<Look> look(String key) {
+        return family().looks(ShopRules.DEFAULT).stream()
+                .filter(look -> look.key().equals(key))
+                .findFirst();
+    }
+
+    /** What was seen that tells {@code what}; null where nobody looked. */
+    public Entry.@Nullable Looked seen(Look.About what) {
+        return looks.values().stream()
+                .filter(looked ->
+                        look(looked.look()).filter(l -> l.about() == what).isPresent())
+                .findFirst()
+                .orElse(null);
     }
 
     /** Readings that were judged by another label no longer stand; windings, looks and what was not judged hang on none. */
@@ -180,7 +206,7 @@ public final class PartState {
 
     /** A motor's own rating, where its label gives one; null where it does not. */
     private @Nullable Double labelAmps() {
-        List<Double> amps = family().kind().equals(MotorLabel.KIND) ? spec.numbers("fullLoadAmps") : List.of();
+        List<Double> amps = family().turns() ? spec.numbers("fullLoadAmps") : List.of();
         return amps.isEmpty() ? null : amps.get(0);
     }
 
@@ -232,9 +258,9 @@ public final class PartState {
         return looks;
     }
 
-    /** When a start device that was tried is cool again; 0 where none was. */
+    /** When it is cool again after it was tried; 0 where it was not. */
     public long coolAtMillis() {
-        return triedMillis == 0 ? 0 : triedMillis + StartDeviceFamily.COOL_MINUTES * MILLIS_PER_MINUTE;
+        return coolAtMillis;
     }
 
     /** The new part's own leads as typed; null where they were not. */
@@ -277,7 +303,7 @@ public final class PartState {
 
     /** Wires as found; what the label prints of them until somebody looked. */
     public List<Wire> foundOrPrinted() {
-        return wires.isEmpty() ? family().printed().apply(spec) : wires;
+        return wires.isEmpty() ? family().printed(spec) : wires;
     }
 
     public List<String> photos() {
@@ -317,18 +343,16 @@ public final class PartState {
 
     /** Sections that readings are asked for, of the legs there are; empty until the label tells them. */
     public List<String> sections() {
-        return ofLegs(family().sections().apply(spec));
+        return ofLegs(family().sections(spec));
     }
 
     /** Terminals wires can be found on, of the legs there are. */
     public List<String> terminals() {
-        return ofLegs(family().terminals().apply(spec));
+        return ofLegs(family().terminals(spec));
     }
 
     private List<String> ofLegs(List<String> names) {
-        return names.stream()
-                .filter(name -> family().legOf().applyAsInt(name) <= legs)
-                .toList();
+        return names.stream().filter(name -> family().legOf(name) <= legs).toList();
     }
 
     /** Who went on past a STOP of this part, and why; null where nobody did. */
@@ -338,11 +362,11 @@ public final class PartState {
 
     /** What comes before it is tested on the bench, in a line; empty where it is read with the power on. [practice] */
     public String benchFirst() {
-        if (!family().charged().apply(spec).isEmpty()) {
+        if (!family().charged(spec).isEmpty()) {
             return "Power off, discharged, leads off";
         }
-        boolean isByOhms = sections().stream().anyMatch(s -> family().quantity().apply(s) == Quantity.OHMS);
-        return isByOhms || family().kind().equals(MotorLabel.KIND) ? "Power off, leads off what is read by ohms" : "";
+        boolean isByOhms = sections().stream().anyMatch(s -> family().quantity(s) == Quantity.OHMS);
+        return isByOhms || family().turns() ? "Power off, leads off what is read by ohms" : "";
     }
 
     /** Whether anyone kept what it looked like before its leads came off. */
@@ -382,7 +406,7 @@ public final class PartState {
 
     /** Whether everything that is asked for is read; a look that fails it ends the asking. */
     public boolean isTested() {
-        List<String> asked = family().asked().apply(spec);
+        List<String> asked = family().asked(spec);
         boolean isLost = looks.values().stream().anyMatch(l -> l.verdict() == Verdict.FAILED);
         return !asked.isEmpty() && (isLost || untested().isEmpty());
     }
@@ -393,17 +417,17 @@ public final class PartState {
         done.addAll(looks.keySet());
         readings.forEach((subject, taken) -> {
             if (taken.line().entry() instanceof Entry.WindingsRead && !isToGround(subject)) {
-                done.add(MotorFamily.WINDINGS);
+                done.add(Turning.WINDINGS);
             }
         });
-        return family().asked().apply(spec).stream()
+        return family().asked(spec).stream()
                 .filter(name -> !done.contains(name))
                 .toList();
     }
 
     /** What a family's label has to tell before a match can be decided. */
     public List<Attribute> missing() {
-        return family().missing().apply(spec);
+        return family().missing(spec);
     }
 
     /** The steps that are done. @param sheetSteps keys of the hook-up sheet; empty where it has none yet */

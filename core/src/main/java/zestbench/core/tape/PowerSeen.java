@@ -50,7 +50,7 @@ final class PowerSeen {
 
     private static boolean isLive(@Nullable PartState part, Entry.Looked looked) {
         return part != null
-                && part.family().looks().apply(ShopRules.DEFAULT).stream()
+                && part.family().looks(ShopRules.DEFAULT).stream()
                         .filter(l -> l.key().equals(looked.look()))
                         .flatMap(l -> l.answer(looked.seen()).stream())
                         .anyMatch(Look.Seen::isLive);

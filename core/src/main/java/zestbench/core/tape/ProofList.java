@@ -21,14 +21,13 @@ public final class ProofList {
     /** The checks that belong to what was done; none until a replacement is chosen. */
     public static Proof of(PartState part) {
         return part.hookup(Circuit.UNKNOWN, null)
-                .map(part.family().proof())
+                .map(part.family()::proof)
                 .orElse(new Proof(List.of(), List.of(), List.of()));
     }
 
     /** The sections of a new piece that are used and can be measured before it goes in, without power on it. */
     public static List<String> sectionsToRead(PartState part, Entry.Chosen chosen, int piece) {
-        List<String> all =
-                part.family().sections().apply(chosen.pieces().get(piece).spec());
+        List<String> all = part.family().sections(chosen.pieces().get(piece).spec());
         List<String> out = new ArrayList<>();
         for (Assignment assignment : chosen.assignment()) {
             if (assignment.piece() == piece) {
@@ -38,11 +37,10 @@ public final class ProofList {
         if (!out.isEmpty()) {
             return out;
         }
-        List<String> asked =
-                part.family().asked().apply(chosen.pieces().get(piece).spec());
+        List<String> asked = part.family().asked(chosen.pieces().get(piece).spec());
         return all.stream()
                 .filter(asked::contains)
-                .filter(section -> part.family().quantity().apply(section) != Quantity.VOLTS)
+                .filter(section -> part.family().quantity(section) != Quantity.VOLTS)
                 .toList();
     }
 
@@ -61,9 +59,7 @@ public final class ProofList {
         Map<String, Integer> counts = new LinkedHashMap<>();
         for (int piece = 0; chosen != null && piece < chosen.pieces().size(); piece++) {
             if (!isProved(part, piece)) {
-                String text = part.family()
-                        .shortText()
-                        .apply(chosen.pieces().get(piece).spec());
+                String text = part.family().shortText(chosen.pieces().get(piece).spec());
                 counts.merge(text, 1, Integer::sum);
             }
         }
@@ -83,9 +79,7 @@ public final class ProofList {
         for (int piece = 0; piece < chosen.pieces().size(); piece++) {
             if (!isProved(part, piece)) {
                 out.add("measure the new "
-                        + part.family()
-                                .shortText()
-                                .apply(chosen.pieces().get(piece).spec()));
+                        + part.family().shortText(chosen.pieces().get(piece).spec()));
             }
         }
         Proof proof = of(part);
@@ -121,7 +115,7 @@ public final class ProofList {
         part.readings().values().forEach(t -> out.add(reading(t)));
         part.looks().values().forEach(l -> out.add(l.words()));
         if (out.isEmpty() && !part.spec().isEmpty()) {
-            out.add(part.family().shortText().apply(part.spec()));
+            out.add(part.family().shortText(part.spec()));
         }
         return String.join(", ", out);
     }

@@ -5,7 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.capacitor.CapacitorLabel;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Judged;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
@@ -52,7 +52,7 @@ public record SectionTrend(
         Map<String, Map<String, Growing>> places = new LinkedHashMap<>();
         for (CallState visit : visits) {
             for (PartState part : visit.parts()) {
-                if (part.family().kind().equals(CapacitorLabel.KIND)) {
+                if (part.family().has(Trait.AGES)) {
                     Map<String, Growing> place =
                             places.computeIfAbsent(part.added().place(), p -> new LinkedHashMap<>());
                     take(place, part);

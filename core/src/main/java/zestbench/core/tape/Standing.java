@@ -3,9 +3,9 @@ package zestbench.core.tape;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.value.Value;
@@ -21,7 +21,7 @@ final class Standing {
      * sections where another one is out.
      */
     static Optional<Spec> staying(PartState part, boolean isServedAnew) {
-        if (!part.family().kind().equals(CapacitorLabel.KIND) || part.closed() != null) {
+        if (!part.family().has(Trait.SERVES_IN_SECTIONS) || part.closed() != null) {
             return Optional.empty();
         }
         if (part.isGood()) {
@@ -42,7 +42,7 @@ final class Standing {
     static List<Entry.Measured> readings(PartState part, Spec staying, int piece) {
         List<Spec> rows = staying.rows(SECTIONS);
         boolean isWhole = rows.size() == part.spec().rows(SECTIONS).size();
-        List<String> names = part.family().sections().apply(staying);
+        List<String> names = part.family().sections(staying);
         List<Entry.Measured> out = new ArrayList<>();
         for (Taken taken : part.readings().values()) {
             String subject = taken.judged().subject();
@@ -59,8 +59,7 @@ final class Standing {
     /** Sections of the one new piece of {@code other} that serve nothing there. */
     static Optional<Spec> spare(PartState part, PartState other) {
         Entry.Chosen chosen = other.chosen();
-        boolean areBoth = part.family().kind().equals(CapacitorLabel.KIND)
-                && other.family().kind().equals(CapacitorLabel.KIND);
+        boolean areBoth = part.family().has(Trait.SERVES_IN_SECTIONS) && part.family() == other.family();
         if (!areBoth || chosen == null || chosen.pieces().size() != 1) {
             return Optional.empty();
         }

@@ -2,21 +2,19 @@ package zestbench.core.tape;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.capacitor.CapacitorLabel;
 import zestbench.core.family.Look;
-import zestbench.core.fuse.FuseFamily;
-import zestbench.core.fuse.FuseLabel;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.shop.ShopRules;
-import zestbench.core.startdevice.StartDeviceLabel;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.tape.NextThing.CallStep;
 
@@ -79,7 +77,7 @@ public record Stop(
                 }
             });
         }
-        boolean isCauseFound = part.looks().containsKey(FuseFamily.CAUSE);
+        boolean isCauseFound = part.seen(Look.About.CAUSE) != null;
         out.removeIf(s -> part.overridden(s.demand()) != null || (s.demand() == Demand.FIND_CAUSE && isCauseFound));
         return out;
     }
@@ -102,7 +100,7 @@ public record Stop(
     }
 
     private static Optional<Demand> demand(PartState part, Entry.Looked looked) {
-        return part.family().looks().apply(ShopRules.DEFAULT).stream()
+        return part.family().looks(ShopRules.DEFAULT).stream()
                 .filter(l -> l.key().equals(looked.look()))
                 .flatMap(l -> l.answer(looked.seen()).stream())
                 .map(Look.Seen::demand)
@@ -158,8 +156,8 @@ public record Stop(
     private static boolean isSeenTo(CallState call, Demand demand, long line) {
         return switch (demand) {
             case PULL_DISCONNECT, STOP_MOTOR -> call.deadness().isSupplyDead();
-            case START_PARTS -> isReadSince(call, line, Set.of(CapacitorLabel.KIND, StartDeviceLabel.KIND));
-            case FUSES -> isReadSince(call, line, Set.of(FuseLabel.KIND));
+            case START_PARTS -> isReadSince(call, line, EnumSet.of(Trait.HOLDS_CHARGE, Trait.STARTS));
+            case FUSES -> isReadSince(call, line, EnumSet.of(Trait.PROTECTS));
             case UPSTREAM ->
                 Arrays.stream(SupplyPoint.values())
                         .flatMap(p -> call.supply().at(p).values().stream())
@@ -169,9 +167,9 @@ public record Stop(
         };
     }
 
-    private static boolean isReadSince(CallState call, long line, Set<String> kinds) {
+    private static boolean isReadSince(CallState call, long line, Set<Trait> traits) {
         for (PartState part : call.parts()) {
-            boolean isMeant = kinds.contains(part.family().kind());
+            boolean isMeant = traits.stream().anyMatch(part.family()::has);
             if (isMeant
                     && part.readings().values().stream().anyMatch(t -> t.line().number() > line)) {
                 return true;

@@ -40,7 +40,7 @@ public final class Wanted {
             return "ordered, " + ordered.from();
         }
         boolean isOut = part.verdict() == Verdict.FAILED && part.chosen() == null;
-        if (!isOut || !part.family().isEnough().test(part.spec())) {
+        if (!isOut || !part.family().isEnough(part.spec())) {
             return "";
         }
         boolean isThere =

@@ -6,18 +6,29 @@ import java.util.Optional;
 import zestbench.core.circuit.Isolation;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
+import zestbench.core.family.MatchAnswer;
+import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
+import zestbench.core.family.TestRequest;
+import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
+import zestbench.core.shop.ShopRules;
+import zestbench.core.wiring.Sheet;
+import zestbench.core.wiring.Wire;
 
 /** Control transformers as a family. */
-public final class TransformerFamily {
+public final class TransformerFamily implements Family {
     private static final List<Look> LOOKS = List.of(
             new Look(
                     "SHORTED",
@@ -33,42 +44,110 @@ public final class TransformerFamily {
                                             + Isolation.order(Isolation.CONTROL) + ".",
                                     Mark.PRACTICE))),
             new Look(
-                    "CAUSE",
-                    "The short is in",
-                    false,
-                    Isolation.CONTROL.stream()
-                            .map(l -> new Seen(
-                                    l.key(),
-                                    l.words(),
-                                    Verdict.GOOD,
-                                    "The short is found: mended before power goes on.",
-                                    Mark.PRACTICE))
-                            .toList()));
+                            "CAUSE",
+                            "The short is in",
+                            false,
+                            Isolation.CONTROL.stream()
+                                    .map(l -> new Seen(
+                                            l.key(),
+                                            l.words(),
+                                            Verdict.GOOD,
+                                            "The short is found: mended before power goes on.",
+                                            Mark.PRACTICE))
+                                    .toList())
+                    .about(Look.About.CAUSE));
 
-    public static final Family FAMILY = new Family(
-            TransformerLabel.KIND,
-            "Control transformer",
-            TransformerAttributes.ALL,
-            TransformerLabel.GRAMMAR,
-            TransformerFamily::shortText,
-            TransformerJudgement::of,
-            TransformerMatch::of,
-            spec -> spec.isEmpty() ? List.of() : TransformerJudgement.SECTIONS,
-            TransformerFamily::missing,
-            spec -> TransformerHookup.terminals(spec),
-            spec -> List.of(),
-            TransformerHookup::sheet,
-            rules -> LOOKS,
-            spec -> TransformerJudgement.SECTIONS.subList(0, 2),
-            TransformerFamily::proof,
-            spec -> !spec.isEmpty(),
-            section -> zestbench.core.quantity.Quantity.VOLTS,
-            Family.NO_LEG,
-            TransformerHookup::printed);
+    public static final Family FAMILY = new TransformerFamily();
 
     private TransformerFamily() {}
 
-    static String shortText(Spec spec) {
+    @Override
+    public String kind() {
+        return TransformerLabel.KIND;
+    }
+
+    @Override
+    public String title() {
+        return "Control transformer";
+    }
+
+    @Override
+    public String idLetters() {
+        return "TR";
+    }
+
+    @Override
+    public List<Attribute> attributes() {
+        return TransformerAttributes.ALL;
+    }
+
+    @Override
+    public LabelGrammar label() {
+        return TransformerLabel.GRAMMAR;
+    }
+
+    @Override
+    public Judgement judge(TestRequest request) {
+        return TransformerJudgement.of(request);
+    }
+
+    @Override
+    public MatchAnswer compared(MatchRequest request) {
+        return TransformerMatch.of(request);
+    }
+
+    @Override
+    public Sheet sheet(HookupRequest request) {
+        return TransformerHookup.sheet(request);
+    }
+
+    @Override
+    public List<String> sections(Spec spec) {
+        return spec.isEmpty() ? List.of() : TransformerJudgement.SECTIONS;
+    }
+
+    @Override
+    public List<String> asked(Spec spec) {
+        return TransformerJudgement.SECTIONS.subList(0, 2);
+    }
+
+    @Override
+    public Quantity quantity(String section) {
+        return Quantity.VOLTS;
+    }
+
+    @Override
+    public SectionReading named(GivenReading given) {
+        return TransformerJudgement.named(given);
+    }
+
+    @Override
+    public List<Look> looks(ShopRules rules) {
+        return LOOKS;
+    }
+
+    @Override
+    public List<String> terminals(Spec spec) {
+        return TransformerHookup.terminals(spec);
+    }
+
+    @Override
+    public List<String> usualTerminals() {
+        return List.of("PRI COM", "PRI 120", "PRI 208", "PRI 240", "SEC R", "SEC C");
+    }
+
+    @Override
+    public List<Wire> printed(Spec spec) {
+        return TransformerHookup.printed(spec);
+    }
+
+    @Override
+    public List<String> primaryLeads(Spec spec) {
+        return Primary.of(spec).leads().stream().map(Primary.Lead::words).toList();
+    }
+
+    @Override
+    public String shortText(Spec spec) {
         List<String> out = new ArrayList<>();
         spec.number("voltAmps").ifPresent(v -> out.add(Figures.plain(v) + " VA"));
         List<Double> taps = TransformerMatch.taps(spec);
@@ -79,7 +158,8 @@ public final class TransformerFamily {
         return out.isEmpty() ? "label not complete" : String.join(" ", out);
     }
 
-    private static List<Attribute> missing(Spec spec) {
+    @Override
+    public List<Attribute> missing(Spec spec) {
         return TransformerAttributes.ALL.stream()
                 .filter(a -> a.decides() && !spec.has(a.name()))
                 .filter(a -> !a.name().equals("primaryVolts")
@@ -88,7 +168,8 @@ public final class TransformerFamily {
     }
 
     /** Before power the pair that is connected is held against its design volts. */
-    private static Proof proof(HookupRequest request) {
+    @Override
+    public Proof proof(HookupRequest request) {
         Optional<String> pair = request.pieces().isEmpty()
                 ? Optional.empty()
                 : TransformerHookup.intended(

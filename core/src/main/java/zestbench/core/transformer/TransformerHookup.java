@@ -69,7 +69,7 @@ final class TransformerHookup {
                 .filter(t -> !oldTerminals.contains(t))
                 .forEach(oldTerminals::add);
         Graph found = new Graph(
-                List.of(new Device(TransformerFamily.shortText(request.old()), oldTerminals, false)),
+                List.of(new Device(TransformerFamily.FAMILY.shortText(request.old()), oldTerminals, false)),
                 wires.stream()
                         .map(w -> new Lead(w, new Spot(0, w.terminal()), false))
                         .toList(),
@@ -127,7 +127,7 @@ final class TransformerHookup {
                 .map(Spot::terminal)
                 .filter(t -> !newTerminals.contains(t))
                 .forEach(newTerminals::add);
-        Device is = new Device(TransformerFamily.shortText(now), newTerminals, false);
+        Device is = new Device(TransformerFamily.FAMILY.shortText(now), newTerminals, false);
         List<String> notes = line == null
                 ? List.of()
                 : primary.pairs(line, now.number("secondaryVolts").orElse(24.0)).stream()

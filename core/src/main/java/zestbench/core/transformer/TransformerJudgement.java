@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Finding;
@@ -46,6 +47,16 @@ public final class TransformerJudgement {
 
     private TransformerJudgement(TestRequest request) {
         this.request = request;
+    }
+
+    /** A reading that another program gives. */
+    static SectionReading named(GivenReading given) {
+        if (given.has("primaryVolts")) {
+            return new SectionReading(PRIMARY, given.volts("primaryVolts", "give the volts at the primary"));
+        }
+        return new SectionReading(
+                given.flag("loaded").orElse(false) ? SECONDARY : SECONDARY_UNLOADED,
+                given.volts("secondaryVolts", "give primaryVolts, or secondaryVolts and whether it is loaded"));
     }
 
     static Judgement of(TestRequest request) {

@@ -69,7 +69,7 @@ final class TransformerMatch {
                 disagreements(request, old),
                 new Offers.Way(
                         spec -> compare(larger, spec),
-                        TransformerFamily::shortText,
+                        TransformerFamily.FAMILY::shortText,
                         spec -> Math.abs(spec.number("voltAmps").orElse(0.0) - old),
                         1));
     }

@@ -70,7 +70,7 @@ final class Asked {
                         .toList(),
                 rules(body.get("rules")),
                 new MatchRequest.Doubted(Set.copyOf(doubted), Map.of()));
-        return Families.named(body.get("kind").asString()).matched(request);
+        return Families.named(body.get("kind").asString()).match(request);
     }
 
     private static Circuit circuit(@Nullable JsonNode c) {
@@ -222,9 +222,7 @@ final class Asked {
                                     .of(Json.text(r, "section"))
                             : section(kind, r));
         }
-        return Families.named(isUnderLoad ? "capacitor" : kind)
-                .judge()
-                .apply(new TestRequest(spec, taken, meter, rules));
+        return Families.named(isUnderLoad ? "capacitor" : kind).judge(new TestRequest(spec, taken, meter, rules));
     }
 
     private static SectionReading section(String kind, JsonNode r) {

@@ -144,8 +144,7 @@ class NothingDangerousTest {
     void theUnswitchedLegIsJoinedNeverCapped() {
         Spec old = Json.spec(json("poles:1,shunt:true,coilVolts:[24],fullLoadAmps:30"));
         Spec now = Json.spec(json("poles:1,coilVolts:[24],fullLoadAmps:30"));
-        Sheet sheet =
-                Families.named("contactor").hookup().apply(new HookupRequest(old, List.of(now), List.of(), List.of()));
+        Sheet sheet = Families.named("contactor").sheet(new HookupRequest(old, List.of(now), List.of(), List.of()));
         assertThat(sheet.steps()).noneMatch(s -> s.text().startsWith("Cap "));
         assertThat(sheet.steps()).anyMatch(s -> s.text().contains("joined"));
         assertThat(sheet.left().leads())

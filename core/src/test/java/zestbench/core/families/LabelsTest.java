@@ -158,7 +158,7 @@ class LabelsTest {
             read.reads()
                     .forEach(p -> assertThat(text.substring(p.start(), p.end())).isEqualTo(p.text()));
             assertThat(read.sure()).isBetween(0.0, 1.0);
-            assertThat(List.of(family.shortText().apply(new zestbench.core.family.Spec(read.fields()))))
+            assertThat(List.of(family.shortText(new zestbench.core.family.Spec(read.fields()))))
                     .isNotEmpty();
         }
     }

@@ -44,14 +44,8 @@ class MatchesTest {
 
     private static MatchAnswer answer(String kind, String old, String now, Circuit circuit, ShopRules rules) {
         Family family = Families.named(kind);
-        return family.match()
-                .apply(new MatchRequest(
-                        spec(kind, old),
-                        List.of(),
-                        circuit,
-                        List.of(new Offer("a", spec(kind, now))),
-                        List.of(),
-                        rules));
+        return family.match(new MatchRequest(
+                spec(kind, old), List.of(), circuit, List.of(new Offer("a", spec(kind, now))), List.of(), rules));
     }
 
     private static Criterion criterion(Match match, String attribute) {
@@ -228,8 +222,7 @@ class MatchesTest {
         Spec fuse = spec("fuse", "40 A 250 V RK5 TD").with("wireGauge", zestbench.core.value.Value.of(gauge));
         Spec old = column == null ? fuse : fuse.with("wireColumn", zestbench.core.value.Value.of(column));
         MatchAnswer answer = Families.named("fuse")
-                .match()
-                .apply(new MatchRequest(
+                .match(new MatchRequest(
                         old,
                         List.of(),
                         circuit(PLATE, null, Beside.UNKNOWN),

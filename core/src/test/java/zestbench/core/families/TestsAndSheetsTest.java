@@ -45,14 +45,14 @@ class TestsAndSheetsTest {
         List<SectionReading> taken = new ArrayList<>();
         for (String each : readings.split(";")) {
             String[] halves = each.split("=");
-            Quantity quantity = family.quantity().apply(halves[0]);
+            Quantity quantity = family.quantity(halves[0]);
             taken.add(new SectionReading(
                     halves[0],
                     halves[1].equals("OL")
                             ? Reading.overRange(quantity)
                             : Reading.of(quantity, Double.parseDouble(halves[1]))));
         }
-        return family.judge().apply(new TestRequest(spec(kind, label), taken, Meter.USUAL, ShopRules.DEFAULT));
+        return family.judge(new TestRequest(spec(kind, label), taken, Meter.USUAL, ShopRules.DEFAULT));
     }
 
     /** Coil 85 to 110 % of rated: 20.4 to 26.4 V [IEC 60947-4-1]; the rest is practice. */
@@ -114,10 +114,10 @@ class TestsAndSheetsTest {
     @CsvSource({"contactor, COIL VOLT, 3", "fuse, FUSE 9, 0.1", "transformer, TERTIARY, 24", "relay, POLE 1, 3"})
     void aSectionThatIsNoneIsSaid(String kind, String section, double value) {
         Family family = Families.named(kind);
-        Reading reading = Reading.of(family.quantity().apply(section), value);
+        Reading reading = Reading.of(family.quantity(section), value);
         TestRequest request = new TestRequest(
                 Spec.EMPTY, List.of(new SectionReading(section, reading)), Meter.USUAL, ShopRules.DEFAULT);
-        assertThatThrownBy(() -> family.judge().apply(request))
+        assertThatThrownBy(() -> family.judge(request))
                 .isInstanceOf(InputProblem.class)
                 .hasMessageContaining("give");
     }
@@ -129,7 +129,7 @@ class TestsAndSheetsTest {
     }
 
     private static Verdict pitted(ShopRules rules) {
-        return Families.named("contactor").looks().apply(rules).stream()
+        return Families.named("contactor").looks(rules).stream()
                 .filter(l -> l.key().equals("CONTACTS"))
                 .findFirst()
                 .flatMap(l -> l.answer("pitted"))
@@ -140,8 +140,7 @@ class TestsAndSheetsTest {
     private static Sheet sheet(String kind, String old, String now, List<Wire> wires, @Nullable Double line) {
         Circuit circuit = new Circuit(null, line, null, Spec.EMPTY, null);
         return Families.named(kind)
-                .hookup()
-                .apply(new HookupRequest(
+                .sheet(new HookupRequest(
                         spec(kind, old),
                         List.of(spec(kind, now)),
                         List.of(),
@@ -210,7 +209,7 @@ class TestsAndSheetsTest {
         assertThat(texts(sheet)).anyMatch(t -> t.startsWith(step));
         assertThat(sheet.steps()).extracting(Sheet.Step::key).doesNotHaveDuplicates();
         HookupRequest request = new HookupRequest(spec(kind, old), List.of(spec(kind, now)), List.of(), List.of());
-        assertThat(Families.named(kind).proof().apply(request).all()).hasSizeGreaterThan(3);
+        assertThat(Families.named(kind).proof(request).all()).hasSizeGreaterThan(3);
     }
 
     /** A fuse's proof does not let the cause be passed over. */
@@ -218,12 +217,11 @@ class TestsAndSheetsTest {
     void theCauseIsLookedForBeforePowerGoesOnAgain() {
         Spec fuse = spec("fuse", "40 A 250 V RK5 TD");
         assertThat(Families.named("fuse")
-                        .proof()
-                        .apply(new HookupRequest(fuse, List.of(fuse), List.of(), List.of()))
+                        .proof(new HookupRequest(fuse, List.of(fuse), List.of(), List.of()))
                         .before())
                 .extracting(c -> c.key())
                 .contains("ground", "wires", "start", "motors");
-        assertThat(Families.named("fuse").looks().apply(ShopRules.DEFAULT).stream()
+        assertThat(Families.named("fuse").looks(ShopRules.DEFAULT).stream()
                         .filter(l -> l.key().equals("AGAIN"))
                         .findFirst()
                         .flatMap(l -> l.answer("yes"))

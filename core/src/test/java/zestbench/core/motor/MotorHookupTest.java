@@ -42,7 +42,7 @@ class MotorHookupTest {
     }
 
     private static Sheet sheet(String old, String now, List<Wire> wires, Site site) {
-        return MOTOR.hookup().apply(new HookupRequest(spec(old), List.of(spec(now)), List.of(), wires, site));
+        return MOTOR.sheet(new HookupRequest(spec(old), List.of(spec(now)), List.of(), wires, site));
     }
 
     private static Sheet sheet(String old, String now, List<Wire> wires) {
@@ -145,8 +145,7 @@ class MotorHookupTest {
     void bladeBandAndDrainAreGivenBack() {
         Spec old = spec(OLD + " 5.6\" DIA").with("bladeDepthInches", zestbench.core.value.Value.of(1.75));
         Spec now = spec(OLD + " TEAO 6.5\" DIA SHAFT 1/2 X 6");
-        List<String> texts =
-                texts(MOTOR.hookup().apply(new HookupRequest(old, List.of(now), List.of(), FOUND, Site.UNKNOWN)));
+        List<String> texts = texts(MOTOR.sheet(new HookupRequest(old, List.of(now), List.of(), FOUND, Site.UNKNOWN)));
         assertThat(texts)
                 .anyMatch(t -> t.startsWith("Blade back 1.75 in deep in its ring"))
                 .anyMatch(t -> t.startsWith("Another belly band, for 6.5 in; hub on its 0.5 in shaft"))
@@ -164,15 +163,11 @@ class MotorHookupTest {
                 new Wire("C", "orange", null, "contactor T2"),
                 new Wire("HERM", "purple", null, "compressor S"),
                 new Wire("FAN", "brown", null, "fan CAP"));
-        Sheet beside = capacitor
-                .hookup()
-                .apply(new HookupRequest(
-                        dual,
-                        List.of(dual, single),
-                        List.of(
-                                new Assignment("stays", 0, "HERM", List.of(0)),
-                                new Assignment("new", 1, "FAN", List.of(0))),
-                        wires));
+        Sheet beside = capacitor.sheet(new HookupRequest(
+                dual,
+                List.of(dual, single),
+                List.of(new Assignment("stays", 0, "HERM", List.of(0)), new Assignment("new", 1, "FAN", List.of(0))),
+                wires));
         assertThat(beside.left().freedSince(beside.found()))
                 .extracting(Spot::terminal)
                 .containsExactly("FAN");
@@ -199,7 +194,7 @@ class MotorHookupTest {
     @ParameterizedTest
     @MethodSource("pairs")
     void everyWireIsAccountedForOnce(String old, String now) {
-        List<String> terminals = MOTOR.terminals().apply(spec(old));
+        List<String> terminals = MOTOR.terminals(spec(old));
         List<Wire> wires = new ArrayList<>();
         IntStream.range(0, terminals.size())
                 .forEach(i -> wires.add(new Wire(terminals.get(i), "", null, "place " + i + ".")));
@@ -215,7 +210,7 @@ class MotorHookupTest {
         left.devices().get(0).terminals().forEach(t -> known.add(new Spot(0, t)));
         assertThat(known).containsAll(left.leads().stream().map(Graph.Lead::at).toList());
         assertThat(left.insulated()).noneMatch(left::isUsed);
-        for (String tap : MotorFamily.taps(spec(now))) {
+        for (String tap : new MotorOnLine().taps(spec(now))) {
             Spot spot = new Spot(0, tap);
             assertThat(tap.isEmpty() || left.isUsed(spot) || left.insulated().contains(spot))
                     .as("tap " + tap)
@@ -229,12 +224,12 @@ class MotorHookupTest {
                 new Wire("COM", "white", null, "neutral"),
                 new Wire("HIGH", "black", null, "cool relay"),
                 new Wire("LOW", "red", null, "heat relay"));
-        Proof proof = MOTOR.proof()
-                .apply(new HookupRequest(spec(OLD + " 3 SPD"), List.of(spec(OLD + " 4 SPD")), List.of(), two));
+        Proof proof =
+                MOTOR.proof(new HookupRequest(spec(OLD + " 3 SPD"), List.of(spec(OLD + " 4 SPD")), List.of(), two));
         assertThat(proof.ampsAt()).containsExactly("HIGH", "LOW");
         assertThat(proof.running()).anyMatch(c -> c.text().startsWith("Turns CW seen from the leads"));
-        assertThat(MotorFamily.usedTaps(spec(OLD + " 3 SPD"), two)).isEqualTo(2);
-        Proof single = MOTOR.proof().apply(new HookupRequest(spec(OLD), List.of(spec(OLD)), List.of(), FOUND));
+        assertThat(new MotorOnLine().usedTaps(spec(OLD + " 3 SPD"), two)).isEqualTo(2);
+        Proof single = MOTOR.proof(new HookupRequest(spec(OLD), List.of(spec(OLD)), List.of(), FOUND));
         assertThat(single.ampsAt()).containsExactly("");
     }
 }

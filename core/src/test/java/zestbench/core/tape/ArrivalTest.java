@@ -149,8 +149,7 @@ class ArrivalTest {
 
     private void measured(Spec spec, String section, double microfarads) {
         var judged = Families.named("capacitor")
-                .judge()
-                .apply(new TestRequest(
+                .judge(new TestRequest(
                         spec,
                         List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads))),
                         Meter.USUAL,

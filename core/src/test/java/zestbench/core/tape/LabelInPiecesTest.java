@@ -58,7 +58,7 @@ class LabelInPiecesTest {
         Spec spec = new Spec(transformer
                 .read("40 VA PRI COM WHITE 120 BLACK 208 RED 240 ORANGE SEC 24 V")
                 .fields());
-        assertThat(transformer.printed().apply(spec).stream().map(w -> w.terminal() + " " + w.colour()))
+        assertThat(transformer.printed(spec).stream().map(w -> w.terminal() + " " + w.colour()))
                 .containsExactlyInAnyOrder("PRI COM white", "PRI 120 black", "PRI 208 red", "PRI 240 orange");
     }
 
@@ -69,11 +69,11 @@ class LabelInPiecesTest {
                         "LEADS BLACK HIGH BLUE MED RED LOW 1/3 HP 1075 RPM BROWN CAP BRN/WHT CAP",
                         "1/3 HP 1075 RPM\nHI-BLK MED-BLU LO-RED\nBROWN & BROWN/WHITE TO CAPACITOR, CAP: BROWN"))
                 .allSatisfy(label -> assertThat(
-                                motor.printed().apply(new Spec(motor.read(label).fields())).stream()
+                                motor.printed(new Spec(motor.read(label).fields())).stream()
                                         .map(w -> w.terminal() + " " + w.colour()))
                         .containsExactlyInAnyOrder("HIGH black", "MED blue", "LOW red", "CAP brown"));
-        assertThat(motor.printed()
-                        .apply(new Spec(motor.read("1/3 HP BLACK HIGH 1075 RPM").fields())))
+        assertThat(motor.printed(
+                        new Spec(motor.read("1/3 HP BLACK HIGH 1075 RPM").fields())))
                 .as("one lead is no list")
                 .isEmpty();
     }

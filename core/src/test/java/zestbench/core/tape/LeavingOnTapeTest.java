@@ -250,13 +250,11 @@ class LeavingOnTapeTest {
     }
 
     private void measureOn(long visit, long at, double microfarads) {
-        var judgement = CAPACITOR
-                .judge()
-                .apply(new TestRequest(
-                        spec(),
-                        List.of(new SectionReading("CAPACITOR", Reading.of(Quantity.MICROFARADS, microfarads))),
-                        Meter.USUAL,
-                        ShopRules.DEFAULT));
+        var judgement = CAPACITOR.judge(new TestRequest(
+                spec(),
+                List.of(new SectionReading("CAPACITOR", Reading.of(Quantity.MICROFARADS, microfarads))),
+                Meter.USUAL,
+                ShopRules.DEFAULT));
         add(
                 visit,
                 at,

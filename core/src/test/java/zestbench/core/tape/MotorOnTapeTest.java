@@ -70,7 +70,7 @@ class MotorOnTapeTest {
     }
 
     private void look(String look, String seen) {
-        var answer = MOTOR.looks().apply(zestbench.core.shop.ShopRules.DEFAULT).stream()
+        var answer = MOTOR.looks(zestbench.core.shop.ShopRules.DEFAULT).stream()
                 .filter(l -> l.key().equals(look))
                 .findFirst()
                 .flatMap(l -> l.answer(seen))
@@ -122,7 +122,7 @@ class MotorOnTapeTest {
         }
         add(new Entry.Chosen(
                 part,
-                family.shortText().apply(pieces[0]),
+                family.shortText(pieces[0]),
                 Grade.NEEDS_CHANGE,
                 chosen,
                 List.of(),
@@ -221,15 +221,13 @@ class MotorOnTapeTest {
         choose("m", MOTOR, spec(NEW));
         assertThat(wanted()).as("then the new one's").isEqualTo(5);
         assertThat(state().standing(state().part("c"))).as("not measured").isEmpty();
-        Judgement judgement = CAPACITOR
-                .judge()
-                .apply(new TestRequest(
-                        dual,
-                        List.of(
-                                new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, 50.1)),
-                                new SectionReading("FAN", Reading.of(Quantity.MICROFARADS, 7.5))),
-                        Meter.USUAL,
-                        ShopRules.DEFAULT));
+        Judgement judgement = CAPACITOR.judge(new TestRequest(
+                dual,
+                List.of(
+                        new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, 50.1)),
+                        new SectionReading("FAN", Reading.of(Quantity.MICROFARADS, 7.5))),
+                Meter.USUAL,
+                ShopRules.DEFAULT));
         judgement
                 .verdicts()
                 .forEach(j -> add(new Entry.Measured("c", null, Entry.Method.BENCH, j, "", List.of(), "", 0)));
@@ -247,7 +245,7 @@ class MotorOnTapeTest {
                                 new Spec(CAPACITOR.read("5 µF 440 V ±6%").fields()),
                                 8)),
                 ShopRules.DEFAULT);
-        var best = CAPACITOR.match().apply(request).matches().get(0);
+        var best = CAPACITOR.match(request).matches().get(0);
         assertThat(best.offer()).containsExactlyInAnyOrder(CallState.STAYING, "five");
         assertThat(best.grade().fits()).isTrue();
         assertThat(state().capacitorOf(motor()).map(PartState::id)).contains("c");

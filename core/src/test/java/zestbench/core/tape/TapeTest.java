@@ -131,13 +131,11 @@ class TapeTest {
     }
 
     private Entry.Measured running(double microfarads) {
-        var judgement = CAPACITOR
-                .judge()
-                .apply(new TestRequest(
-                        spec(LABEL),
-                        List.of(new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, microfarads))),
-                        Meter.USUAL,
-                        ShopRules.DEFAULT));
+        var judgement = CAPACITOR.judge(new TestRequest(
+                spec(LABEL),
+                List.of(new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, microfarads))),
+                Meter.USUAL,
+                ShopRules.DEFAULT));
         return new Entry.Measured(
                 "p", null, Entry.Method.UNDER_LOAD, judgement.verdicts().get(0), LABEL, List.of(), "2 % + 5", 0);
     }
@@ -163,13 +161,11 @@ class TapeTest {
     }
 
     private void measure(String section, double microfarads, Integer piece) {
-        var judgement = CAPACITOR
-                .judge()
-                .apply(new TestRequest(
-                        spec(LABEL),
-                        List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads))),
-                        Meter.USUAL,
-                        ShopRules.DEFAULT));
+        var judgement = CAPACITOR.judge(new TestRequest(
+                spec(LABEL),
+                List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads))),
+                Meter.USUAL,
+                ShopRules.DEFAULT));
         add(new Entry.Measured(
                 "p",
                 piece,
@@ -183,8 +179,7 @@ class TapeTest {
 
     private void choose() {
         Match match = CAPACITOR
-                .match()
-                .apply(new MatchRequest(
+                .match(new MatchRequest(
                         spec(LABEL),
                         List.of(),
                         Circuit.UNKNOWN,

@@ -93,8 +93,7 @@ class HookupTest {
             stock.add(new StockLine("piece" + i, 1, spec(pieces.get(i)), 0));
         }
         Match match = CAPACITOR
-                .match()
-                .apply(new MatchRequest(spec(old), List.of(), Circuit.UNKNOWN, List.of(), stock, ShopRules.DEFAULT))
+                .match(new MatchRequest(spec(old), List.of(), Circuit.UNKNOWN, List.of(), stock, ShopRules.DEFAULT))
                 .matches()
                 .stream()
                 .filter(m -> m.grade().fits() && m.offer().size() == pieces.size())
@@ -106,7 +105,7 @@ class HookupTest {
         List<Wire> wires = spec(old).rows("sections").size() > 1
                 ? WIRES
                 : List.of(new Wire("a", "orange", null, "line"), new Wire("b", "purple", null, "start"));
-        return CAPACITOR.hookup().apply(new HookupRequest(spec(old), used, match.assignment(), wires));
+        return CAPACITOR.sheet(new HookupRequest(spec(old), used, match.assignment(), wires));
     }
 
     private static Spec spec(String label) {

@@ -32,8 +32,6 @@ import zestbench.core.plate.PlateAttributes;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Meter;
-import zestbench.core.quantity.Quantity;
-import zestbench.core.quantity.Reading;
 import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.supply.Unbalance;
@@ -147,14 +145,10 @@ class ApiController {
             TakenReading taken = request.readings().get(i);
             InputProblem.require(taken != null, "readings[" + i + "]", null, "give a reading");
             readings.add(
-                    underLoad
-                            ? underLoad(taken, i, meter)
-                            : ApiParts.isOne(family.kind())
-                                    ? ApiParts.reading(family, taken, "readings[" + i + "]")
-                                    : new SectionReading(taken.section(), reading(taken, i)));
+                    underLoad ? underLoad(taken, i, meter) : ApiParts.reading(family, taken, "readings[" + i + "]"));
         }
         Judgement judgement =
-                family.judge().apply(new TestRequest(spec, readings, meter, RulesPart.orDefault(request.rules())));
+                family.judge(new TestRequest(spec, readings, meter, RulesPart.orDefault(request.rules())));
         return answer(judgement);
     }
 
@@ -179,25 +173,6 @@ class ApiController {
                 verdicts,
                 overall == null ? null : ApiModels.Outcome.of(overall),
                 FindingGiven.of(judgement.findings()));
-    }
-
-    private static Reading reading(TakenReading taken, int index) {
-        String field = "readings[" + index + "]";
-        int given = (taken.microfarads() != null ? 1 : 0)
-                + (Boolean.TRUE.equals(taken.open()) ? 1 : 0)
-                + (Boolean.TRUE.equals(taken.overRange()) ? 1 : 0);
-        InputProblem.require(
-                given == 1, field, given + " given", "give exactly one of microfarads, open: true, overRange: true");
-        if (taken.microfarads() == null) {
-            return Boolean.TRUE.equals(taken.open())
-                    ? Reading.open(Quantity.MICROFARADS)
-                    : Reading.overRange(Quantity.MICROFARADS);
-        }
-        try {
-            return Reading.of(Quantity.MICROFARADS, taken.microfarads(), taken.resolution());
-        } catch (InputProblem problem) {
-            throw problem.within(field);
-        }
     }
 
     private static SectionReading underLoad(TakenReading taken, int index, Meter meter) {
@@ -231,7 +206,7 @@ class ApiController {
                 stock(attributes, stock),
                 RulesPart.orDefault(request.rules()),
                 doubted(request.doubted()));
-        MatchAnswer answer = computing.run(() -> family.matched(asked));
+        MatchAnswer answer = computing.run(() -> family.match(asked));
         return new MatchedAnswer(
                 FindingGiven.of(answer.findings()),
                 answer.matches().stream().map(ApiController::match).toList());

@@ -1,108 +1,51 @@
 package zestbench.server.api;
 
-import java.util.Set;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.coil.CoilReadings;
-import zestbench.core.contactor.ContactorJudgement;
-import zestbench.core.contactor.ContactorLabel;
 import zestbench.core.family.Family;
+import zestbench.core.family.GivenReading;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.CrankcaseHeat;
 import zestbench.core.family.MatchRequest.Role;
 import zestbench.core.family.TestRequest.SectionReading;
-import zestbench.core.fuse.FuseJudgement;
-import zestbench.core.fuse.FuseLabel;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.quantity.Quantity;
-import zestbench.core.quantity.Reading;
-import zestbench.core.relay.RelayLabel;
-import zestbench.core.startdevice.StartDeviceLabel;
-import zestbench.core.transformer.TransformerJudgement;
-import zestbench.core.transformer.TransformerLabel;
 import zestbench.server.api.ApiModels.CircuitGiven;
 import zestbench.server.api.ApiModels.TakenReading;
 
-/** Readings of contactors, relays, fuses, transformers and start devices in the open interface, and what hangs beside them. */
+/** Readings of parts in the open interface, and what hangs beside them. */
 final class ApiParts {
-    private static final Set<String> KINDS =
-            Set.of(ContactorLabel.KIND, RelayLabel.KIND, FuseLabel.KIND, TransformerLabel.KIND, StartDeviceLabel.KIND);
-
     private ApiParts() {}
-
-    static boolean isOne(String kind) {
-        return KINDS.contains(kind);
-    }
 
     /** One reading under the name its family reads it by. */
     static SectionReading reading(Family family, TakenReading taken, String field) {
+        Map<String, Double> figures = new LinkedHashMap<>();
+        put(figures, "microfarads", taken.microfarads());
+        put(figures, "ohms", taken.ohms());
+        put(figures, "coilOhms", taken.coilOhms());
+        put(figures, "coilVolts", taken.coilVolts());
+        put(figures, "voltsAcross", taken.voltsAcross());
+        put(figures, "primaryVolts", taken.primaryVolts());
+        put(figures, "secondaryVolts", taken.secondaryVolts());
+        put(figures, "pole", taken.pole() == null ? null : (double) taken.pole());
+        put(figures, "position", taken.position() == null ? null : (double) taken.position());
+        Map<String, Boolean> flags = new LinkedHashMap<>();
+        put(flags, "open", taken.open());
+        put(flags, "overRange", taken.overRange());
+        put(flags, "loadOn", taken.loadOn());
+        put(flags, "loaded", taken.loaded());
+        put(flags, "pulledIn", taken.pulledIn());
         try {
-            return switch (family.kind()) {
-                case ContactorLabel.KIND, RelayLabel.KIND -> coil(taken);
-                case FuseLabel.KIND -> fuse(taken);
-                case TransformerLabel.KIND -> transformer(taken);
-                default -> new SectionReading(null, ohms(taken, taken.ohms()));
-            };
+            return family.named(new GivenReading(taken.section(), figures, flags, taken.resolution()));
         } catch (InputProblem problem) {
             throw problem.within(field);
         }
     }
 
-    private static SectionReading coil(TakenReading taken) {
-        if (taken.pole() != null || taken.voltsAcross() != null) {
-            int pole = InputProblem.given(taken.pole(), "pole", "say which pole, from 1");
-            double volts =
-                    InputProblem.given(taken.voltsAcross(), "voltsAcross", "give the volts across the closed pole");
-            return new SectionReading(ContactorJudgement.POLE + pole, volts(taken, volts));
+    private static <T> void put(Map<String, T> out, String name, @Nullable T given) {
+        if (given != null) {
+            out.put(name, given);
         }
-        if (taken.coilVolts() != null) {
-            return new SectionReading(CoilReadings.COIL_VOLTS, volts(taken, taken.coilVolts()));
-        }
-        if (taken.pulledIn() != null) {
-            return new SectionReading(
-                    ContactorJudgement.PULLED_IN,
-                    Reading.of(Quantity.VOLTS, Boolean.TRUE.equals(taken.pulledIn()) ? 1 : 0));
-        }
-        return new SectionReading(CoilReadings.COIL, ohms(taken, taken.coilOhms()));
-    }
-
-    private static SectionReading fuse(TakenReading taken) {
-        int position = taken.position() == null ? 1 : taken.position();
-        InputProblem.require(position >= 1 && position <= 6, "position", position, "give 1 to 6");
-        if (taken.voltsAcross() != null) {
-            boolean isOn = !Boolean.FALSE.equals(taken.loadOn());
-            return new SectionReading(FuseJudgement.live(position, isOn), volts(taken, taken.voltsAcross()));
-        }
-        return new SectionReading("FUSE " + position, ohms(taken, taken.ohms()));
-    }
-
-    private static SectionReading transformer(TakenReading taken) {
-        if (taken.primaryVolts() != null) {
-            return new SectionReading(TransformerJudgement.PRIMARY, volts(taken, taken.primaryVolts()));
-        }
-        double secondary = InputProblem.given(
-                taken.secondaryVolts(),
-                "secondaryVolts",
-                "give primaryVolts, or secondaryVolts and whether it is loaded");
-        boolean isLoaded = Boolean.TRUE.equals(taken.loaded());
-        return new SectionReading(
-                isLoaded ? TransformerJudgement.SECONDARY : TransformerJudgement.SECONDARY_UNLOADED,
-                volts(taken, secondary));
-    }
-
-    private static Reading volts(TakenReading taken, double volts) {
-        return Reading.of(Quantity.VOLTS, volts, taken.resolution());
-    }
-
-    private static Reading ohms(TakenReading taken, @Nullable Double ohms) {
-        boolean open = Boolean.TRUE.equals(taken.open());
-        boolean overRange = Boolean.TRUE.equals(taken.overRange());
-        int given = (ohms != null ? 1 : 0) + (open ? 1 : 0) + (overRange ? 1 : 0);
-        InputProblem.require(
-                given == 1, "ohms", given + " given", "give exactly one of ohms, open: true, overRange: true");
-        if (ohms == null) {
-            return open ? Reading.open(Quantity.OHMS) : Reading.overRange(Quantity.OHMS);
-        }
-        return Reading.of(Quantity.OHMS, ohms, taken.resolution());
     }
 
     /** What else hangs in the circuit. */

@@ -77,7 +77,7 @@ public class RestockController {
                 if (!why.isEmpty() && call.row().unit() != null) {
                     wanted.add(new WantedView(
                             part.added().kind(),
-                            part.family().shortText().apply(part.spec()),
+                            part.family().shortText(part.spec()),
                             why,
                             call.id(),
                             call.row().unit().site(),

@@ -2,7 +2,6 @@ package zestbench.server.call;
 
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,8 +9,6 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
-import zestbench.core.capacitor.CapacitorLabel;
-import zestbench.core.capacitor.CapacitorRating;
 import zestbench.core.proof.Settling;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
@@ -65,20 +62,14 @@ class MeterController {
                 since == 0 ? 0 : Math.max(0, clock.millis() - since)));
     }
 
-    /** What a new capacitor's section is rated; the simulation has nothing else to go by. */
+    /** What a section of the new part is rated; the simulation has nothing else to go by. */
     private static @Nullable Double nominal(PartState part, String subject) {
         Entry.Chosen chosen = part.chosen();
-        if (chosen == null || !part.added().kind().equals(CapacitorLabel.KIND)) {
-            return null;
-        }
-        for (Entry.Piece piece : chosen.pieces()) {
-            CapacitorRating rating = CapacitorRating.from(piece.spec());
-            List<String> names = rating.subjects();
-            int at = names.indexOf(subject);
-            if (at >= 0 && at < rating.sections().size()) {
-                return rating.sections().get(at).microfarads();
-            }
-        }
-        return null;
+        return chosen == null
+                ? null
+                : chosen.pieces().stream()
+                        .flatMap(piece -> part.family().rated(piece.spec(), subject).stream())
+                        .findFirst()
+                        .orElse(null);
     }
 }

@@ -76,7 +76,7 @@ class OrderController {
         Map<String, Lying> lying = new LinkedHashMap<>();
         for (CounterItem item : items) {
             offers.add(new Offer(item.item(), item.spec()));
-            lying.put(item.item(), new Lying(family.shortText().apply(item.spec()), where(item), item.price()));
+            lying.put(item.item(), new Lying(family.shortText(item.spec()), where(item), item.price()));
         }
         return new CounterView(missing, MatchesView.of(family, matching.offers(offers), lying));
     }
@@ -111,7 +111,7 @@ class OrderController {
                         part,
                         order.order(),
                         order.item(),
-                        call.part(part).family().shortText().apply(item.spec()),
+                        call.part(part).family().shortText(item.spec()),
                         item.label(),
                         order.price(),
                         order.from(),

@@ -214,7 +214,7 @@ class PartController {
                 .forEach(line -> lying.put(
                         line.id(),
                         new Lying(
-                                state.family().shortText().apply(line.spec()),
+                                state.family().shortText(line.spec()),
                                 line.id().equals(CallState.STAYING) ? "stays in" : "free on the other new one",
                                 0.0)));
         return MatchesView.of(
@@ -245,10 +245,7 @@ class PartController {
                 matching(call, part).typed(label),
                 Map.of(
                         PartMatch.TYPED,
-                        new Lying(
-                                state.family().shortText().apply(new Spec(label.fields())),
-                                "bought on the way",
-                                null)));
+                        new Lying(state.family().shortText(new Spec(label.fields())), "bought on the way", null)));
     }
 
     private PartMatch matching(Calls.Open call, String part) {

@@ -160,8 +160,8 @@ class Counter {
         shelf.values().stream()
                 .filter(s -> s.family() == family)
                 .forEach(s -> offers.add(new Offer(s.item(), s.spec())));
-        List<Match> matches = family.match()
-                .apply(new MatchRequest(requirement, List.of(), Circuit.UNKNOWN, offers, List.of(), ShopRules.DEFAULT))
+        List<Match> matches = family.match(
+                        new MatchRequest(requirement, List.of(), Circuit.UNKNOWN, offers, List.of(), ShopRules.DEFAULT))
                 .matches();
         return matches.stream()
                 .filter(m -> m.grade() != Grade.REFUSED)

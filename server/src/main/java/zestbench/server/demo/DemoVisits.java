@@ -190,8 +190,7 @@ class DemoVisits {
                 new StockLine("bought-1", 1, spec("30+5 MFD 440 VAC ±6%"), 0),
                 new StockLine("bought-2", 1, spec("5 MFD 440 VAC ±6%"), 0));
         Match match = CAPACITOR
-                .match()
-                .apply(new MatchRequest(spec(label), List.of(), Circuit.UNKNOWN, List.of(), used, ShopRules.DEFAULT))
+                .match(new MatchRequest(spec(label), List.of(), Circuit.UNKNOWN, List.of(), used, ShopRules.DEFAULT))
                 .matches()
                 .stream()
                 .filter(m -> m.grade() == Grade.STOPGAP)
@@ -267,8 +266,8 @@ class DemoVisits {
                         .map(r -> new SectionReading(r.getKey(), Reading.of(Quantity.MICROFARADS, r.getValue())))
                         .toList();
         Spec spec = spec(label);
-        Judgement judgement = CAPACITOR.judge().apply(new TestRequest(spec, taken, Meter.USUAL, ShopRules.DEFAULT));
-        String rating = CAPACITOR.shortText().apply(spec);
+        Judgement judgement = CAPACITOR.judge(new TestRequest(spec, taken, Meter.USUAL, ShopRules.DEFAULT));
+        String rating = CAPACITOR.shortText(spec);
         judgement
                 .verdicts()
                 .forEach(judged -> calls.addAt(

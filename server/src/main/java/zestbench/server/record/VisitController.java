@@ -66,7 +66,7 @@ public class VisitController {
         return new VisitPartView(
                 part.added().title(),
                 part.added().place(),
-                part.spec().isEmpty() ? "" : part.family().shortText().apply(part.spec()),
+                part.spec().isEmpty() ? "" : part.family().shortText(part.spec()),
                 part.verdict(),
                 readings,
                 closed == null ? "" : closed.told().title(),

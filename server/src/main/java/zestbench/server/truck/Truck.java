@@ -51,16 +51,6 @@ public class Truck {
         List<StockMove> findByItemOrderByIdDesc(String item);
     }
 
-    /** Letters a new line's id begins with, by kind. */
-    private static final Map<String, String> PREFIXES = Map.of(
-            "capacitor", "CP",
-            "motor", "MT",
-            "contactor", "CN",
-            "relay", "RL",
-            "fuse", "FS",
-            "transformer", "TR",
-            "start-device", "SD");
-
     private final Store store;
     private final Moves moves;
     private final Depots depots;
@@ -144,7 +134,7 @@ public class Truck {
 
     /** An id that is not taken, as CP-049. */
     private String nextId(String kind) {
-        String prefix = PREFIXES.getOrDefault(kind, "XX");
+        String prefix = Families.find(kind).map(Family::idLetters).orElse("XX");
         int last = 0;
         for (StockItem item : store.findAll()) {
             String id = item.id();
@@ -232,7 +222,7 @@ public class Truck {
     }
 
     private Lying lying(Family family, StockItem item, String where) {
-        return new Lying(family.shortText().apply(spec(item)), where, item.price() > 0 ? item.price() : null);
+        return new Lying(family.shortText(spec(item)), where, item.price() > 0 ? item.price() : null);
     }
 
     public Spec spec(String id) {
@@ -317,7 +307,7 @@ public class Truck {
     }
 
     private static String rating(Family family, Spec spec) {
-        return spec.isEmpty() ? "" : family.shortText().apply(spec);
+        return spec.isEmpty() ? "" : family.shortText(spec);
     }
 
     private Spec spec(StockItem item) {

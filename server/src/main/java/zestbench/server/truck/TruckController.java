@@ -124,7 +124,7 @@ class TruckController {
     LabelPreview preview(@Valid @RequestBody LabelTyped given) {
         LabelRead label = truck.read(given.text());
         String kind = String.valueOf(label.kind());
-        return new LabelPreview(kind, Families.named(kind).shortText().apply(new Spec(label.fields())), label.unread());
+        return new LabelPreview(kind, Families.named(kind).shortText(new Spec(label.fields())), label.unread());
     }
 
     @PostMapping
