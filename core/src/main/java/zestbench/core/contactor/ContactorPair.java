@@ -12,7 +12,7 @@ final class ContactorPair extends Comparison {
     final Switched switched;
 
     ContactorPair(ContactorRating needed, ContactorRating offered, Circuit circuit, ShopRules rules) {
-        super(circuit, rules);
+        super(needed.spec(), offered.spec(), circuit, rules);
         this.needed = needed;
         this.offered = offered;
         this.switched = Switched.of(circuit);

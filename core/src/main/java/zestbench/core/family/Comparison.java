@@ -14,6 +14,11 @@ import zestbench.core.shop.ShopRules;
 
 /** One offer held against what is needed: what each rule brings to light. The worst criterion is its grade. */
 public class Comparison {
+    /** What is needed, by its label. */
+    public final Spec required;
+    /** What is offered, by its label. */
+    public final Spec offer;
+
     public final Circuit circuit;
     public final ShopRules rules;
     private final List<Criterion> criteria = new ArrayList<>();
@@ -21,7 +26,9 @@ public class Comparison {
     private final List<String> asks = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
 
-    public Comparison(Circuit circuit, ShopRules rules) {
+    public Comparison(Spec required, Spec offer, Circuit circuit, ShopRules rules) {
+        this.required = required;
+        this.offer = offer;
         this.circuit = circuit;
         this.rules = rules;
     }

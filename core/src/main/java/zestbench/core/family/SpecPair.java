@@ -9,13 +9,13 @@ public final class SpecPair extends Comparison {
     public final Spec offered;
 
     private SpecPair(MatchRequest request, Spec offered) {
-        super(request.circuit(), request.rules());
+        super(request.required(), offered, request.circuit(), request.rules());
         this.needed = request.required();
         this.offered = offered;
     }
 
     /** The offer with every rule looked at. */
-    public static SpecPair by(List<Consumer<SpecPair>> rules, MatchRequest request, Spec offered) {
+    public static SpecPair by(List<? extends Consumer<? super SpecPair>> rules, MatchRequest request, Spec offered) {
         SpecPair pair = new SpecPair(request, offered);
         rules.forEach(rule -> rule.accept(pair));
         return pair;

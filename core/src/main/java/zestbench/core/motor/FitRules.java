@@ -10,6 +10,7 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import zestbench.core.family.FieldRule;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
@@ -17,23 +18,44 @@ import zestbench.core.quantity.Letters;
 
 /** How a motor turns, sits and stands the weather. */
 final class FitRules {
-    static final List<Consumer<MotorPair>> ALL = List.of(
+    /** Inches. [practice] */
+    static final double BAND_WITHIN = 0.15;
+
+    private static final double SHAFT_WITHIN = 0.005;
+
+    static final List<Consumer<? super MotorPair>> ALL = List.of(
             FitRules::rotation,
             FitRules::shaft,
-            FitRules::body,
+            FieldRule.equal(
+                            "bodyDiameterInches",
+                            "in",
+                            Mark.PRACTICE,
+                            "the band closes",
+                            "the old band does not close on it")
+                    .within(BAND_WITHIN)
+                    .fitting("Another belly band, for {new}.")
+                    .unsaid(FieldRule.Unsaid.SHOWN_OF_EITHER, "Measure both bodies: does the band close?"),
             FitRules::frame,
-            FitRules::mount,
-            FitRules::ambient,
-            FitRules::insulation,
+            FieldRule.equal("mount", "", Mark.PRACTICE, "same mount", "fits once its mount is changed")
+                    .fitting("Mount: {new} in the place of {old}.")
+                    .unsaid(FieldRule.Unsaid.ASKED, "Does it mount by {old}, as the old one does?"),
+            FieldRule.atLeast(
+                            "ambientCelsius",
+                            "°C",
+                            Mark.PRACTICE,
+                            "not lower than the old one's",
+                            "it would stand in hotter air than it is made for")
+                    .unsaid(
+                            FieldRule.Unsaid.SHOWN_OF_EITHER,
+                            "Which ambient is printed on both? It stands in the condenser's or the coil's air."),
+            FieldRule.atLeast("insulationClass", "", Mark.PRACTICE, "not lower", "a lower class stands less heat")
+                    .in(List.of("A", "B", "F", "H")),
             FitRules::enclosure,
             FitRules::protection,
             FitRules::bearing,
             FitRules::refrigerant);
 
     private static final List<String> IN_RAIN = List.of("TEAO", "TENV", "TEFC");
-    private static final List<String> CLASSES = List.of("A", "B", "F", "H");
-    private static final double SHAFT_WITHIN = 0.005;
-    static final double BAND_WITHIN = 0.15;
     private static final String PROVE = "Prove the rotation before it is left.";
     private static final Mark NEMA = Mark.standard("NEMA MG 1, part 4");
 
@@ -174,55 +196,6 @@ final class FitRules {
         return true;
     }
 
-    private static void mount(MotorPair p) {
-        Optional<String> old = p.needed.text("mount");
-        Optional<String> now = p.offered.text("mount");
-        if (old.isEmpty()) {
-            return;
-        }
-        if (now.isEmpty()) {
-            p.ask("Does it mount by " + old.get() + ", as the old one does?");
-            return;
-        }
-        boolean same = old.get().equalsIgnoreCase(now.get());
-        if (!same) {
-            p.change("Mount: " + now.get() + " in the place of " + old.get() + ".");
-        }
-        p.add(
-                "mount",
-                old.get(),
-                now.get(),
-                same ? LIKE_FOR_LIKE : NEEDS_CHANGE,
-                Mark.PRACTICE,
-                same ? "same mount" : "fits once its mount is changed");
-    }
-
-    private static void body(MotorPair p) {
-        Optional<Double> old = p.needed.number("bodyDiameterInches");
-        Optional<Double> now = p.offered.number("bodyDiameterInches");
-        if (old.isEmpty() || now.isEmpty()) {
-            if (old.isPresent() || now.isPresent()) {
-                p.silent(
-                        "bodyDiameterInches",
-                        MotorPair.worded(old, "in"),
-                        MotorPair.worded(now, "in"),
-                        "Measure both bodies: does the band close?");
-            }
-            return;
-        }
-        boolean closes = Math.abs(old.get() - now.get()) <= BAND_WITHIN;
-        if (!closes) {
-            p.change("Another belly band, for " + MotorPair.worded(now, "in") + ".");
-        }
-        p.add(
-                "bodyDiameterInches",
-                MotorPair.worded(old, "in"),
-                MotorPair.worded(now, "in"),
-                closes ? LIKE_FOR_LIKE : NEEDS_CHANGE,
-                Mark.PRACTICE,
-                closes ? "the band closes" : "the old band does not close on it");
-    }
-
     private static void frame(MotorPair p) {
         Optional<String> old = p.needed.text("frame");
         Optional<String> now = p.offered.text("frame");
@@ -257,51 +230,6 @@ final class FitRules {
                 ? ""
                 : ", shaft height " + Figures.plain(was.get().shaftHeightInches()) + " in against "
                         + Figures.plain(is.get().shaftHeightInches()) + " in";
-    }
-
-    private static void ambient(MotorPair p) {
-        Optional<Double> old = p.needed.number("ambientCelsius");
-        Optional<Double> now = p.offered.number("ambientCelsius");
-        String wanted = MotorPair.worded(old, "°C");
-        String given = MotorPair.worded(now, "°C");
-        if (old.isEmpty() && now.isEmpty()) {
-            return;
-        }
-        if (old.isEmpty() || now.isEmpty()) {
-            p.silent(
-                    "ambientCelsius",
-                    wanted,
-                    given,
-                    (old.isEmpty()
-                                    ? "Which ambient is printed on the old one"
-                                    : "Which ambient is printed on the new one")
-                            + "? It stands in the condenser's or the coil's air.");
-            return;
-        }
-        boolean lower = now.get() < old.get();
-        p.add(
-                "ambientCelsius",
-                wanted,
-                given,
-                lower ? REFUSED : now.get().equals(old.get()) ? LIKE_FOR_LIKE : SUITABLE,
-                Mark.PRACTICE,
-                lower ? "it would stand in hotter air than it is made for" : "not lower than the old one's");
-    }
-
-    private static void insulation(MotorPair p) {
-        Optional<String> old = p.needed.text("insulationClass");
-        Optional<String> now = p.offered.text("insulationClass");
-        if (old.isEmpty() || now.isEmpty()) {
-            return;
-        }
-        int step = CLASSES.indexOf(now.get()) - CLASSES.indexOf(old.get());
-        p.add(
-                "insulationClass",
-                old.get(),
-                now.get(),
-                step < 0 ? REFUSED : step == 0 ? LIKE_FOR_LIKE : SUITABLE,
-                Mark.PRACTICE,
-                step < 0 ? "a lower class stands less heat" : "not lower");
     }
 
     private static void enclosure(MotorPair p) {

@@ -22,7 +22,7 @@ final class MotorPair extends Comparison {
     final MotorRating offered;
 
     MotorPair(MotorRating needed, MotorRating offered, Circuit circuit, ShopRules rules) {
-        super(circuit, rules);
+        super(needed.spec(), offered.spec(), circuit, rules);
         this.needed = needed;
         this.offered = offered;
     }

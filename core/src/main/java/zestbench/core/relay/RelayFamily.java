@@ -2,7 +2,6 @@ package zestbench.core.relay;
 
 import static zestbench.core.judgement.Criterion.NOT_ON_LABEL;
 import static zestbench.core.judgement.Grade.LIKE_FOR_LIKE;
-import static zestbench.core.judgement.Grade.NEEDS_CHANGE;
 import static zestbench.core.judgement.Grade.REFUSED;
 import static zestbench.core.judgement.Grade.SUITABLE;
 import static zestbench.core.judgement.Grade.UNDECIDED;
@@ -17,6 +16,7 @@ import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.Family;
+import zestbench.core.family.FieldRule;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
@@ -83,13 +83,15 @@ public final class RelayFamily implements Family {
                             "Burnt contacts: they drop volts under load.",
                             Mark.PRACTICE))));
 
-    private static final List<Consumer<SpecPair>> RULES = List.of(
+    private static final List<Consumer<? super SpecPair>> RULES = List.of(
             p -> CoilRules.volts(p, p.needed, p.offered),
             p -> CoilRules.hertz(p, p.offered),
             RelayFamily::contacts,
             RelayFamily::amps,
             RelayFamily::volts,
-            RelayFamily::base,
+            FieldRule.equal("base", "", Mark.PRACTICE, "same base", "fits once the wires are moved")
+                    .fitting("Another base: {new}, wires moved by name.")
+                    .unsaid(FieldRule.Unsaid.SHOWN, "Which base has it: {old}, as the old one?"),
             p -> FlammableRefrigerant.rule(p, "relay"));
 
     public static final Family FAMILY = new RelayFamily();
@@ -280,29 +282,6 @@ public final class RelayFamily implements Family {
                 !holds ? REFUSED : now.equals(old) ? LIKE_FOR_LIKE : SUITABLE,
                 Mark.PRACTICE,
                 holds ? "switches these volts" : "its contacts do not break these volts");
-    }
-
-    private static void base(SpecPair p) {
-        Optional<String> old = p.needed.text("base");
-        Optional<String> now = p.offered.text("base");
-        if (old.isEmpty()) {
-            return;
-        }
-        if (now.isEmpty()) {
-            p.silent("base", old.get(), NOT_ON_LABEL, "Which base has it: " + old.get() + ", as the old one?");
-            return;
-        }
-        boolean same = old.get().equalsIgnoreCase(now.get());
-        if (!same) {
-            p.change("Another base: " + now.get() + ", wires moved by name.");
-        }
-        p.add(
-                "base",
-                old.get(),
-                now.get(),
-                same ? LIKE_FOR_LIKE : NEEDS_CHANGE,
-                Mark.PRACTICE,
-                same ? "same base" : "fits once the wires are moved");
     }
 
     @Override

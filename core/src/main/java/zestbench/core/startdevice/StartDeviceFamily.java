@@ -18,6 +18,7 @@ import java.util.function.Consumer;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Family;
+import zestbench.core.family.FieldRule;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
@@ -77,6 +78,8 @@ public final class StartDeviceFamily implements Family {
     private static final double COLD_OHMS = 200;
 
     private static final List<String> RELAY_VOLTS = List.of("pickUpVolts", "dropOutVolts", "continuousVolts");
+    private static final String RELAY_QUESTION =
+            "Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?";
     private static final double SAME = 1e-6;
     private static final double VOLTS_WITHIN = 0.10;
 
@@ -327,26 +330,13 @@ public final class StartDeviceFamily implements Family {
 
     /** In place of a factory potential relay pick-up, drop-out and continuous volts are equal. [practice] */
     private static void relayVolts(SpecPair p) {
-        for (Attribute attribute : ATTRIBUTES) {
-            Optional<Double> old = p.needed.number(attribute.name());
-            Optional<Double> now = p.offered.number(attribute.name());
-            if (!RELAY_VOLTS.contains(attribute.name()) || old.isEmpty()) {
-                continue;
-            }
-            boolean same = now.filter(v -> Math.abs(v - old.get()) < SAME).isPresent();
-            if (now.isEmpty()) {
-                p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
-            }
-            p.add(
-                    attribute.name(),
-                    Figures.plain(old.get()) + " V",
-                    now.map(v -> Figures.plain(v) + " V").orElse(NOT_ON_LABEL),
-                    now.isEmpty() ? UNDECIDED : same ? LIKE_FOR_LIKE : REFUSED,
-                    Mark.PRACTICE,
-                    same ? "equal" : "a factory potential relay is replaced by its equal");
+        for (String volts : RELAY_VOLTS) {
+            FieldRule.equal(volts, "V", Mark.PRACTICE, "equal", "a factory potential relay is replaced by its equal")
+                    .unsaid(FieldRule.Unsaid.UNDECIDED, RELAY_QUESTION)
+                    .accept(p);
         }
         if (RELAY_VOLTS.stream().noneMatch(p.needed::has)) {
-            p.ask("Pick-up, drop-out, continuous coil volts and contacts equal to the old relay's?");
+            p.ask(RELAY_QUESTION);
         }
     }
 

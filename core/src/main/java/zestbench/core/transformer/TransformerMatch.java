@@ -14,6 +14,7 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Comparison;
+import zestbench.core.family.FieldRule;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Circuit;
@@ -50,9 +51,15 @@ final class TransformerMatch {
     private static final double HIGHEST_BETWEEN = 240;
     private static final Mark CLASS_TWO = Mark.standard("NEC chapter 9, table 11");
     private static final Mark COILS = Mark.standard("IEC 60947-4-1");
-    private static final List<Consumer<SpecPair>> RULES = List.of(
+    private static final List<Consumer<? super SpecPair>> RULES = List.of(
             TransformerMatch::voltAmps,
-            TransformerMatch::secondary,
+            FieldRule.equal(
+                            "secondaryVolts",
+                            "V",
+                            Mark.PRACTICE,
+                            "same secondary",
+                            "coils and boards are made for {old}")
+                    .unsaid(FieldRule.Unsaid.UNDECIDED_OF_EITHER, "Which secondary volts are printed?"),
             TransformerMatch::primary,
             TransformerMatch::hertz,
             TransformerMatch::class2,
@@ -209,26 +216,6 @@ final class TransformerMatch {
         if (most > p.offered.number("voltAmps").orElse(0.0)) {
             p.ask("Does it keep 20.4 V while " + Figures.plain(most) + " VA rush in? Its own sheet says.");
         }
-    }
-
-    private static void secondary(SpecPair p) {
-        Optional<Double> old = p.needed.number("secondaryVolts");
-        Optional<Double> now = p.offered.number("secondaryVolts");
-        String wanted = Comparison.worded(old, "V");
-        String given = Comparison.worded(now, "V");
-        if (old.isEmpty() || now.isEmpty()) {
-            p.ask("Which secondary volts are printed?");
-            p.add("secondaryVolts", wanted, given, UNDECIDED, Mark.PRACTICE, "the secondary has to be known");
-            return;
-        }
-        boolean same = Math.abs(old.get() - now.get()) < SAME;
-        p.add(
-                "secondaryVolts",
-                wanted,
-                given,
-                same ? LIKE_FOR_LIKE : REFUSED,
-                Mark.PRACTICE,
-                same ? "same secondary" : "coils and boards are made for " + Figures.plain(old.get()) + " V");
     }
 
     /** The tap named for the line; another gives another secondary. [physics] */
