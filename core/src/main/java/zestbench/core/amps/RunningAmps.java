@@ -3,6 +3,7 @@ package zestbench.core.amps;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Guard;
@@ -39,7 +40,6 @@ public final class RunningAmps {
 
     private static final Finding MAY_NOT_PUMP =
             Finding.info("Under 60 % of RLA: with near-equal pressures it is not pumping.");
-    private static final double VOLTS_WITHIN = 0.10;
     private static final Mark MOTOR_VOLTS = Mark.standard("NEMA MG 1, 12.44");
 
     /** Which motor is read. */
@@ -207,8 +207,8 @@ public final class RunningAmps {
 
     /** ±10 % of the rated volts under load. [NEMA MG 1, 12.44] */
     private static Judged volts(Place place, double volts, List<Double> rated, Meter meter, List<Finding> findings) {
-        double low = rated.stream().min(Double::compare).orElse(0.0) * (1 - VOLTS_WITHIN);
-        double high = rated.stream().max(Double::compare).orElse(0.0) * (1 + VOLTS_WITHIN);
+        double low = rated.stream().min(Double::compare).orElse(0.0) * (1 - SystemVolts.NAMED_WITHIN);
+        double high = rated.stream().max(Double::compare).orElse(0.0) * (1 + SystemVolts.NAMED_WITHIN);
         Limits limits = new Limits(Figures.tidy(low), Figures.tidy(high));
         Reading reading = Reading.of(Quantity.VOLTS, volts);
         double doubt = meter.uncertaintyOf(reading);

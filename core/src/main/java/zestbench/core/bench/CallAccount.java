@@ -5,7 +5,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.capacitor.CapacitorRating;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Figures;
@@ -63,7 +62,7 @@ public final class CallAccount {
                 Judged judged = taken.judged();
                 boolean isWrong = judged.verdict() != Verdict.GOOD && judged.verdict() != Verdict.NOT_JUDGED;
                 if (isWrong && wrong.size() < MOST_READINGS) {
-                    wrong.add(figure(judged));
+                    wrong.add(figure(part, judged));
                 }
             }
             part.looks().values().stream()
@@ -81,8 +80,8 @@ public final class CallAccount {
         return out.isEmpty() ? good : out;
     }
 
-    private static String figure(Judged judged) {
-        String subject = judged.subject().equals(CapacitorRating.SINGLE) ? "" : judged.subject() + " ";
+    private static String figure(PartState part, Judged judged) {
+        String subject = (part.family().called(judged.subject()) + " ").stripLeading();
         String of = judged.rated() == null ? "" : " of " + Figures.plain(judged.rated());
         return subject + judged.reading().text() + of + ", " + Letters.small(judged.word());
     }

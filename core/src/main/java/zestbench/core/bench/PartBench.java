@@ -17,7 +17,6 @@ import zestbench.core.bench.PartViews.PartView;
 import zestbench.core.bench.PartViews.PieceView;
 import zestbench.core.bench.PartViews.StopView;
 import zestbench.core.call.Surroundings;
-import zestbench.core.capacitor.CapacitorRating;
 import zestbench.core.family.Proof;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.safety.Deadness;
@@ -112,9 +111,10 @@ final class PartBench {
         return readings.stream()
                 .filter(r -> r.verdict() == worst)
                 .findFirst()
-                .map(r -> (r.subject().equals(CapacitorRating.SINGLE) ? "" : r.subject() + " ")
-                        + r.figure()
-                        + (r.unit().isEmpty() ? "" : " " + r.unit()))
+                .map(r -> (part.family().called(r.subject()) + " "
+                                + r.figure()
+                                + (r.unit().isEmpty() ? "" : " " + r.unit()))
+                        .strip())
                 .or(() -> part.looks().values().stream()
                         .filter(l -> l.verdict() == worst)
                         .findFirst()

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.capacitor.UnderLoad;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Family;
 import zestbench.core.family.Look;
 import zestbench.core.family.Spec;
@@ -115,14 +116,12 @@ public sealed interface OnTest extends Command {
             @Nullable Double volts,
             @Nullable Double hertz) {
         /** What the line has in this country, Hz. [practice] */
-        private static final double USUAL_HERTZ = 60;
-
         private SectionReading in(Family family, Surroundings around, String field) {
             if (amps != null || volts != null) {
                 return UnderLoad.of(
                                 InputProblem.given(amps, field + ".amps", "give the start-winding amps"),
                                 InputProblem.given(volts, field + ".volts", "give the volts across the capacitor"),
-                                hertz == null ? USUAL_HERTZ : hertz,
+                                hertz == null ? SystemVolts.USUAL_HERTZ : hertz,
                                 around.meter(Quantity.AMPS))
                         .of(section);
             }

@@ -16,6 +16,7 @@ import zestbench.core.label.LabelRead;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.RatedMotor;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quick.MotorReadings;
 import zestbench.core.quick.QuickLine;
@@ -31,7 +32,6 @@ import zestbench.core.tape.PartState;
  * @param part at hand, for readings without a label; null where none is
  */
 public record QuickEntry(String text, @Nullable String part) implements Command {
-    private static final double SAME_AMPS = 1e-6;
     private static final String PLACE = "Quick line";
 
     /**
@@ -238,6 +238,6 @@ public record QuickEntry(String text, @Nullable String part) implements Command 
     private static boolean isRated(CallState state, String place, double amps) {
         RatedMotor motor = RatedMotor.at(state.plates(), place);
         Double limit = motor.rated().limit(motor.kind());
-        return limit != null && Math.abs(limit - amps) < SAME_AMPS;
+        return limit != null && Math.abs(limit - amps) < Figures.SAME;
     }
 }

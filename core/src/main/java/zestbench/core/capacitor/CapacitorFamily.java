@@ -82,6 +82,11 @@ public final class CapacitorFamily implements Family {
     }
 
     @Override
+    public String called(String section) {
+        return section.equals(CapacitorRating.SINGLE) ? "" : section;
+    }
+
+    @Override
     public SectionReading named(GivenReading given) {
         return new SectionReading(given.section(), given.microfarads());
     }

@@ -25,8 +25,6 @@ import zestbench.core.shop.ShopRules;
 
 /** The verdict on a capacitor's readings: limits from its label, the meter's doubt kept clear of them. */
 public final class CapacitorJudgement {
-    /** [IEC 60252-1, from memory] */
-    private static final double MOST_SHARE_OF_VOLTS = 1.10;
 
     private final CapacitorRating rating;
     private final Meter meter;
@@ -142,7 +140,7 @@ public final class CapacitorJudgement {
     /** Running volts above 1.10 × the rated wear a capacitor out. [IEC 60252-1, from memory] */
     private void overVolts(double volts) {
         rating.volts()
-                .filter(rated -> volts > MOST_SHARE_OF_VOLTS * rated)
+                .filter(rated -> volts > CapacitorLimits.MOST_SHARE_OF_VOLTS * rated)
                 .ifPresent(rated -> findings.add(Finding.caution(
                         "{} V runs across a part of {} V, more than 1.10 × its rating: a higher voltage rating is wanted.",
                         volts,

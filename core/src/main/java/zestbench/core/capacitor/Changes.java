@@ -3,13 +3,13 @@ package zestbench.core.capacitor;
 import java.util.List;
 import java.util.Set;
 import zestbench.core.capacitor.CapacitorRating.Section;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.quantity.Figures;
 import zestbench.core.stock.Combination;
 import zestbench.core.stock.Share;
 
 /** What has to be changed besides for an assembly to fit: jumpers, straps, insulation. */
 record Changes(Requirement needed, Assembly assembly, CapacitorForm form) {
-    private static final double MAINS_HERTZ = 60;
     private static final double MICRO = 1_000_000;
 
     void addTo(Set<String> changes) {
@@ -56,7 +56,7 @@ record Changes(Requirement needed, Assembly assembly, CapacitorForm form) {
         }
         double volts = needed.rating().volts().orElse(440.0);
         double hertz =
-                needed.hertz().stream().mapToDouble(Double::doubleValue).max().orElse(MAINS_HERTZ);
+                needed.hertz().stream().mapToDouble(Double::doubleValue).max().orElse(SystemVolts.USUAL_HERTZ);
         return Figures.fixed(jumperAmps(microfarads, volts, hertz), 1);
     }
 

@@ -48,7 +48,7 @@ enum PieceChecks {
             }
             double volts = offered.volts().get();
             if (needed.rating().volts().isEmpty()) {
-                return volts >= SERVES_ANY && !isStart(needed) ? SUITABLE : UNDECIDED;
+                return volts >= CapacitorLimits.SERVES_ANY_VOLTS && !isStart(needed) ? SUITABLE : UNDECIDED;
             }
             double wanted = needed.rating().volts().get();
             if (volts < wanted) {
@@ -181,9 +181,6 @@ enum PieceChecks {
                     : "as needed";
         }
     };
-
-    /** Volts that serve a unit made for 370 or 440. [practice] */
-    private static final double SERVES_ANY = 440;
 
     static final List<PieceChecks> ALL = List.of(values());
 

@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.capacitor.CapacitorRating.Section;
 import zestbench.core.capacitor.CapacitorRating.Terminal;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.Witness;
@@ -23,7 +24,6 @@ import zestbench.core.value.Value;
  * @param hertz frequencies the capacitor has to stand; empty where unknown
  */
 record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings) {
-    private static final double USUAL_HERTZ = 60;
     private static final int MOST_SECTIONS = 2;
 
     static Requirement of(MatchRequest request) {
@@ -55,7 +55,7 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         if (supply != null) {
             return List.of(supply);
         }
-        return rating.hertz().contains(USUAL_HERTZ) ? List.of(USUAL_HERTZ) : rating.hertz();
+        return rating.hertz().contains(SystemVolts.USUAL_HERTZ) ? List.of(SystemVolts.USUAL_HERTZ) : rating.hertz();
     }
 
     /** The terminals to serve: HERM and FAN of a dual, or the one of a single (null). */

@@ -5,6 +5,16 @@ package zestbench.core.circuit;
  * the system it serves: 230 serves 240. [ANSI C84.1, NEMA MG 1, from memory]
  */
 public final class SystemVolts {
+    /** Hz. What a supply has where nobody says otherwise. [practice] */
+    public static final double USUAL_HERTZ = 60;
+    /**
+     * V. From here on a circuit is fed from leg to leg: a 120 V one never reads so much, the lowest of 208 V, sagging, never so
+     * little. [physics, over ANSI C84.1]
+     */
+    public static final double LEG_TO_LEG_FROM = 150;
+    /** As a share. A motor or start device runs so far below and above the volts it names. [NEMA MG 1, 12.44] */
+    public static final double NAMED_WITHIN = 0.10;
+
     private static final double[] SYSTEMS = {120, 208, 240, 277, 347, 480, 600};
     /** Read between these a line may be a 208 V system that runs high or a 240 V one that sags. */
     private static final double BETWEEN_FROM = 215;

@@ -19,11 +19,7 @@ import zestbench.core.supply.ControlVoltage;
 
 /** Whether a coil takes another's place: of a contactor or of a relay. */
 public final class CoilRules {
-    /** A coil pulls in from 85 % of its rated volts and stands 110 %. [IEC 60947-4-1] */
-    private static final double PICK_UP_SHARE = 0.85;
 
-    private static final double STAND_SHARE = 1.10;
-    private static final double USUAL_HERTZ = 60;
     private static final Mark BAND = Mark.standard("IEC 60947-4-1");
     private static final String BURNS = "another coil burns or does not pull in";
 
@@ -97,9 +93,9 @@ public final class CoilRules {
         if (isDirect(offered)) {
             return;
         }
-        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
+        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : SystemVolts.USUAL_HERTZ;
         List<Double> now = offered.numbers("coilHertz");
-        if (now.isEmpty() && supply == USUAL_HERTZ) {
+        if (now.isEmpty() && supply == SystemVolts.USUAL_HERTZ) {
             return;
         }
         boolean serves = now.contains(supply);
@@ -115,7 +111,7 @@ public final class CoilRules {
                 Mark.PHYSICS,
                 serves
                         ? "made for it"
-                        : supply < USUAL_HERTZ
+                        : supply < SystemVolts.USUAL_HERTZ
                                 ? "on 50 Hz a 60 Hz coil draws more and burns"
                                 : "on 60 Hz a 50 Hz coil pulls less and may chatter");
     }
@@ -136,7 +132,7 @@ public final class CoilRules {
     }
 
     private static boolean isInside(double control, double rated) {
-        return control >= PICK_UP_SHARE * rated && control <= STAND_SHARE * rated;
+        return control >= ControlVoltage.PICK_UP_SHARE * rated && control <= ControlVoltage.STAND_SHARE * rated;
     }
 
     private static Set<Double> systems(List<Double> rated) {

@@ -26,6 +26,7 @@ import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.BlockSheet;
@@ -90,6 +91,12 @@ public final class ContactorFamily implements Family {
     @Override
     public Quantity quantity(String section) {
         return ContactorJudgement.quantity(section);
+    }
+
+    /** A coil's volts may come from elsewhere while they are low. */
+    @Override
+    public boolean isLive(String section, double volts) {
+        return !section.startsWith(CoilReadings.COIL) || volts >= Deadness.CONTROL_VOLTS;
     }
 
     @Override

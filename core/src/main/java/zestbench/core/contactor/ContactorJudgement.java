@@ -28,14 +28,6 @@ public final class ContactorJudgement {
     /** Whether it is in, 1 or 0, beside what its coil is fed: in with no coil volts it is welded. */
     public static final String PULLED_IN = "PULLED IN";
 
-    /** Under this a coil is not fed. */
-    private static final double NO_COIL_VOLTS = 2;
-
-    /** Above this a closed pole is doubtful. [practice] */
-    private static final double DOUBTFUL_VOLTS = 0.5;
-    /** From here on a closed pole does not make. [practice] */
-    private static final double OPEN_VOLTS = 5;
-
     private ContactorJudgement() {}
 
     static Judgement of(TestRequest request) {
@@ -72,7 +64,7 @@ public final class ContactorJudgement {
                         && r.reading().isFigure())
                 .map(r -> r.reading().value())
                 .findFirst();
-        boolean isFed = coil.filter(v -> v >= NO_COIL_VOLTS).isPresent();
+        boolean isFed = coil.filter(v -> v >= ContactorLimits.NO_COIL_VOLTS).isPresent();
         boolean isWelded = isIn && coil.isPresent() && !isFed;
         if (isWelded) {
             findings.add(Finding.stop(
@@ -134,11 +126,11 @@ public final class ContactorJudgement {
                 "give the volts across the closed pole");
         double volts = reading.value();
         double doubt = request.meter().uncertaintyOf(reading);
-        Verdict verdict = volts >= OPEN_VOLTS
+        Verdict verdict = volts >= ContactorLimits.OPEN_POLE_VOLTS
                 ? Verdict.FAILED
-                : volts > DOUBTFUL_VOLTS + doubt
+                : volts > ContactorLimits.DOUBTFUL_POLE_VOLTS + doubt
                         ? Verdict.WEAK
-                        : volts > DOUBTFUL_VOLTS - doubt ? Verdict.TOO_CLOSE : Verdict.GOOD;
+                        : volts > ContactorLimits.DOUBTFUL_POLE_VOLTS - doubt ? Verdict.TOO_CLOSE : Verdict.GOOD;
         if (verdict == Verdict.WEAK) {
             findings.add(Finding.caution("{}: a pole that drops volts heats up. Look at contacts and lugs.", section));
         }
@@ -148,7 +140,7 @@ public final class ContactorJudgement {
                 reading,
                 doubt,
                 null,
-                new Limits(0, DOUBTFUL_VOLTS),
+                new Limits(0, ContactorLimits.DOUBTFUL_POLE_VOLTS),
                 Reckoning.of(
                         Mark.PRACTICE,
                         verdict == Verdict.FAILED

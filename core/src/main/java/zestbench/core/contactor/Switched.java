@@ -23,8 +23,6 @@ import zestbench.core.quantity.Figures;
  */
 record Switched(
         Optional<Double> least, Optional<Double> most, String words, Optional<Double> lockedRotor, double heater) {
-    /** Locked-rotor amps of a fan whose label does not tell them. [practice] */
-    private static final double FAN_LOCKED_ROTOR = 6;
 
     static Switched of(Circuit circuit) {
         CircuitLoads loads = CircuitLoads.of(circuit.plate());
@@ -101,8 +99,8 @@ record Switched(
         double fan = 0;
         double largestFan = 0;
         for (double amps : fans) {
-            fan += FAN_LOCKED_ROTOR * amps;
-            largestFan = Math.max(largestFan, FAN_LOCKED_ROTOR * amps);
+            fan += ContactorLimits.FAN_LOCKED_ROTOR * amps;
+            largestFan = Math.max(largestFan, ContactorLimits.FAN_LOCKED_ROTOR * amps);
         }
         boolean isAll = certain >= rows.size() + fans.size();
         double sum = isAll ? compressor + fan : largest + largestFan;

@@ -66,6 +66,16 @@ public interface Family {
         return Quantity.OHMS;
     }
 
+    /** What a section is called beside its figure; empty where it is the only one. */
+    default String called(String section) {
+        return section;
+    }
+
+    /** Whether so many volts, read under a section, are there only with the unit's power on. */
+    default boolean isLive(String section, double volts) {
+        return true;
+    }
+
     /** A reading that another program gives, under the section it belongs to. */
     default SectionReading named(GivenReading given) {
         return new SectionReading(null, given.ohms("ohms"));

@@ -65,8 +65,6 @@ public record FieldRule(
         UNDECIDED_OF_EITHER
     }
 
-    private static final double SAME = 1e-6;
-
     /** Equal, or it is refused. @param unit of its figures; empty for words */
     public static FieldRule equal(String attribute, String unit, Mark mark, String same, String less) {
         return new FieldRule(
@@ -148,7 +146,7 @@ public record FieldRule(
         Optional<Double> is = offer.number(attribute);
         if (was.isPresent() && is.isPresent()) {
             double by = is.get() - was.get();
-            return Math.abs(by) <= within + SAME ? 0 : by < 0 ? -1 : 1;
+            return Math.abs(by) <= within + Figures.SAME ? 0 : by < 0 ? -1 : 1;
         }
         if (order.isEmpty()) {
             return Letters.small(old).equals(Letters.small(now)) ? 0 : 1;

@@ -26,11 +26,6 @@ record FuseCircuit(Kind kind, Optional<Double> least, Optional<Double> most, Str
         UNSURE
     }
 
-    /** A unit's own supply is never protected by less. [NEC 440.22(A), 240.6(A)] */
-    private static final double LEAST_OF_A_UNIT = 15;
-    /** So far under MCA an old rating speaks of another circuit. [practice] */
-    private static final double INNER_SHARE = 0.8;
-
     static FuseCircuit of(Circuit circuit, Optional<Double> old) {
         Spec plate = circuit.plate();
         CircuitLoads loads = CircuitLoads.of(plate);
@@ -55,10 +50,10 @@ record FuseCircuit(Kind kind, Optional<Double> least, Optional<Double> most, Str
         if (protects != null) {
             return protects == Protects.UNIT ? Kind.UNIT : Kind.INNER;
         }
-        if (old.filter(a -> a < LEAST_OF_A_UNIT).isPresent()) {
+        if (old.filter(a -> a < FuseLimits.LEAST_AMPS_OF_A_UNIT).isPresent()) {
             return Kind.INNER;
         }
-        boolean isFarUnder = old.isPresent() && least.isPresent() && old.get() < INNER_SHARE * least.get();
+        boolean isFarUnder = old.isPresent() && least.isPresent() && old.get() < FuseLimits.INNER_SHARE * least.get();
         return isFarUnder ? Kind.UNSURE : Kind.UNIT;
     }
 

@@ -26,15 +26,6 @@ public final class FuseJudgement {
     static final List<String> SECTIONS =
             List.of("FUSE 1", "FUSE 2", "FUSE 3", "FUSE 1 LIVE", "FUSE 2 LIVE", "FUSE 3 LIVE");
 
-    /** To here a whole fuse reads, leads zeroed. [practice] */
-    private static final double WHOLE_OHMS = 1;
-    /** From here it is as good as open. [practice] */
-    private static final double OPEN_OHMS = 1_000;
-    /** Less than this across it with the load on. [practice] */
-    private static final double WHOLE_VOLTS = 1;
-    /** From here on it does not carry. [practice] */
-    private static final double OPEN_VOLTS = 10;
-
     private FuseJudgement() {}
 
     /** The section under which volts across a fuse are kept. */
@@ -96,11 +87,11 @@ public final class FuseJudgement {
             return judged(section, Verdict.FAILED, reading, request, "No continuity: the fuse is open.");
         }
         double ohms = reading.value();
-        if (ohms <= WHOLE_OHMS) {
+        if (ohms <= FuseLimits.WHOLE_OHMS) {
             return judged(
                     section, Verdict.GOOD, reading, request, "{} Ω: whole. Out of its holder, both ends free.", ohms);
         }
-        return ohms >= OPEN_OHMS
+        return ohms >= FuseLimits.OPEN_OHMS
                 ? judged(section, Verdict.FAILED, reading, request, "{} Ω: as good as open.", ohms)
                 : judged(
                         section,
@@ -114,7 +105,7 @@ public final class FuseJudgement {
     private static Judged live(String section, Reading reading, TestRequest request) {
         InputProblem.require(reading.isFigure(), section, reading.text(), "give the volts across the fuse");
         double volts = reading.value();
-        if (volts >= OPEN_VOLTS) {
+        if (volts >= FuseLimits.OPEN_VOLTS) {
             return judged(
                     section,
                     Verdict.FAILED,
@@ -132,7 +123,7 @@ public final class FuseJudgement {
                     "{} V with the load off proves nothing: read with it on.",
                     volts);
         }
-        return volts < WHOLE_VOLTS
+        return volts < FuseLimits.WHOLE_VOLTS
                 ? judged(section, Verdict.GOOD, reading, request, "{} V across it under load: whole.", volts)
                 : judged(
                         section,

@@ -18,10 +18,6 @@ import zestbench.core.quantity.Letters;
 
 /** How a motor turns, sits and stands the weather. */
 final class FitRules {
-    /** Inches. [practice] */
-    static final double BAND_WITHIN = 0.15;
-
-    private static final double SHAFT_WITHIN = 0.005;
 
     static final List<Consumer<? super MotorPair>> ALL = List.of(
             FitRules::rotation,
@@ -32,7 +28,7 @@ final class FitRules {
                             Mark.PRACTICE,
                             "the band closes",
                             "the old band does not close on it")
-                    .within(BAND_WITHIN)
+                    .within(MotorLimits.BAND_WITHIN_INCHES)
                     .fitting("Another belly band, for {new}.")
                     .unsaid(FieldRule.Unsaid.SHOWN_OF_EITHER, "Measure both bodies: does the band close?"),
             FitRules::frame,
@@ -144,7 +140,7 @@ final class FitRules {
         Optional<Double> old = p.needed.number("shaftDiameterInches");
         Optional<Double> now = p.offered.number("shaftDiameterInches");
         if (old.isPresent() && now.isPresent()) {
-            boolean same = Math.abs(old.get() - now.get()) <= SHAFT_WITHIN;
+            boolean same = Math.abs(old.get() - now.get()) <= MotorLimits.SHAFT_WITHIN_INCHES;
             p.add(
                     "shaftDiameterInches",
                     MotorPair.worded(old, "in"),
@@ -185,7 +181,7 @@ final class FitRules {
         if (old.isEmpty() || now.isEmpty()) {
             return false;
         }
-        boolean same = Math.abs(old.get() - now.get()) <= SHAFT_WITHIN;
+        boolean same = Math.abs(old.get() - now.get()) <= MotorLimits.SHAFT_WITHIN_INCHES;
         p.add(
                 "shaftDiameterInches",
                 MotorPair.worded(old, "in"),

@@ -23,13 +23,6 @@ final class LoadRules {
     static final List<Consumer<MotorPair>> ALL =
             List.of(LoadRules::power, LoadRules::speed, LoadRules::amps, LoadRules::taps, LoadRules::capacitor);
 
-    private static final double RPM_WITHIN = 0.05;
-    private static final double RPM_SAME = 0.01;
-    private static final double AMPS_WITHIN = 1.10;
-    private static final double AMPS_WITH_POWER = 1.15;
-    private static final double MCA_WITHIN = 0.15;
-    private static final double SAME_FIGURE = 1e-6;
-
     private LoadRules() {}
 
     private static void power(MotorPair p) {
@@ -54,7 +47,7 @@ final class LoadRules {
         boolean belt = p.needed.text("drive").filter("BELT"::equals).isPresent();
         if (steps < 0) {
             p.add("horsepower", wanted, given, REFUSED, Mark.PRACTICE, "never less power");
-        } else if (nowServed < oldServed * (1 - SAME_FIGURE)) {
+        } else if (nowServed < oldServed * (1 - Figures.SAME)) {
             p.add(
                     "horsepower",
                     wanted,
@@ -137,7 +130,7 @@ final class LoadRules {
                     p.offered.rpm().get(0),
                     p.needed.rpm().get(0),
                     power);
-        } else if (Math.abs(ratio - 1) > RPM_WITHIN) {
+        } else if (Math.abs(ratio - 1) > MotorLimits.RPM_WITHIN) {
             p.add(
                     "rpm",
                     wanted,
@@ -150,7 +143,7 @@ final class LoadRules {
                     p.needed.rpm().get(0),
                     power);
         } else {
-            boolean same = Math.abs(ratio - 1) <= RPM_SAME;
+            boolean same = Math.abs(ratio - 1) <= MotorLimits.RPM_SAME;
             p.add(
                     "rpm",
                     wanted,
@@ -188,11 +181,11 @@ final class LoadRules {
         }
         plausible(p, now.get());
         double ratio = now.get() / old.get();
-        if (ratio <= 1 + SAME_FIGURE) {
+        if (ratio <= 1 + Figures.SAME) {
             p.add("fullLoadAmps", wanted, given, LIKE_FOR_LIKE, Mark.PRACTICE, "no more than the old motor");
             return;
         }
-        if (ratio <= AMPS_WITHIN + SAME_FIGURE) {
+        if (ratio <= MotorLimits.AMPS_WITHIN + Figures.SAME) {
             p.ask(changed(p, old.get(), now.get())
                     .map(loads -> carried(p, loads))
                     .orElse("Do contactor, fuse and overload carry " + given + "?"));
@@ -203,8 +196,8 @@ final class LoadRules {
                 p.needed.horsepower().isPresent() && p.offered.horsepower().isPresent()
                         ? p.offered.horsepower().get() / p.needed.horsepower().get()
                         : 1;
-        double most = old.get() * power * AMPS_WITH_POWER;
-        if (now.get() > most + SAME_FIGURE) {
+        double most = old.get() * power * MotorLimits.AMPS_WITH_POWER;
+        if (now.get() > most + Figures.SAME) {
             p.add(
                     "fullLoadAmps",
                     wanted,
@@ -260,7 +253,7 @@ final class LoadRules {
             return;
         }
         CircuitLoads loads = changed.get();
-        boolean holds = loads.minimumAmps() <= printed.get() + MCA_WITHIN;
+        boolean holds = loads.minimumAmps() <= printed.get() + MotorLimits.MCA_WITHIN_AMPS;
         if (holds) {
             p.ask(carried(p, loads));
         }
@@ -280,7 +273,7 @@ final class LoadRules {
         CircuitLoads loads = CircuitLoads.of(p.circuit.plate());
         return loads.loads().stream()
                 .filter(l -> l.kind() == CircuitLoads.Kind.OUTDOOR_FAN || l.kind() == CircuitLoads.Kind.BLOWER)
-                .filter(l -> Math.abs(l.amps() - old) <= AMPS_WITHIN * old - old)
+                .filter(l -> Math.abs(l.amps() - old) <= MotorLimits.AMPS_WITHIN * old - old)
                 .findFirst()
                 .map(load -> loads.with(load.field(), now));
     }
@@ -350,7 +343,7 @@ final class LoadRules {
                     "a PSC motor goes with the capacitor its label names");
             return;
         }
-        boolean sameValue = old.isPresent() && Math.abs(old.get() - now.get()) < SAME_FIGURE;
+        boolean sameValue = old.isPresent() && Math.abs(old.get() - now.get()) < Figures.SAME;
         if (p.offered.capacitorVolts().isEmpty() && !sameVolts(p)) {
             p.ask("Which volts does the new motor's label want of its capacitor?");
         }

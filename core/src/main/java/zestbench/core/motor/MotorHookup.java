@@ -259,8 +259,9 @@ final class MotorHookup {
     private void band() {
         Optional<Double> oldBody = old.number("bodyDiameterInches");
         Optional<Double> body = now.number("bodyDiameterInches");
-        boolean isOther =
-                oldBody.isPresent() && body.isPresent() && Math.abs(oldBody.get() - body.get()) > FitRules.BAND_WITHIN;
+        boolean isOther = oldBody.isPresent()
+                && body.isPresent()
+                && Math.abs(oldBody.get() - body.get()) > MotorLimits.BAND_WITHIN_INCHES;
         Optional<Double> shaft = now.number("shaftDiameterInches");
         String on = shaft.map(s -> "; hub on its " + Figures.plain(s) + " in shaft without force")
                 .orElse("; hub on the shaft without force");

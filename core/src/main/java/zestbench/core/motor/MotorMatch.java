@@ -34,7 +34,8 @@ public final class MotorMatch {
 
     private static Comparison compare(MotorRating needed, Spec spec, MatchRequest request) {
         MotorPair pair = new MotorPair(needed, MotorRating.from(spec), request.circuit(), request.rules());
-        for (List<? extends Consumer<? super MotorPair>> rules : List.<List<? extends Consumer<? super MotorPair>>>of(SupplyRules.ALL, LoadRules.ALL, FitRules.ALL)) {
+        for (List<? extends Consumer<? super MotorPair>> rules :
+                List.<List<? extends Consumer<? super MotorPair>>>of(SupplyRules.ALL, LoadRules.ALL, FitRules.ALL)) {
             rules.forEach(rule -> rule.accept(pair));
         }
         return pair;

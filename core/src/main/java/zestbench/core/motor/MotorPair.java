@@ -3,6 +3,7 @@ package zestbench.core.motor;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.judgement.Mark;
@@ -10,10 +11,6 @@ import zestbench.core.shop.ShopRules;
 
 /** An old motor and one offered for it, with the circuit between them, and what comparing them brings to light. */
 final class MotorPair extends Comparison {
-    /** A named value lies within this share of what is measured. [practice; NEMA MG 1, 12.44] */
-    private static final double VOLTS_WITHIN = 0.10;
-    /** Limits are printed in whole volts: 187 V for 208 − 10 %. */
-    private static final double WHOLE_VOLT = 0.5;
 
     static final Mark FAN_LAWS =
             Mark.standard("fan laws, ASHRAE Handbook HVAC Systems and Equipment; fan power goes with rpm³");
@@ -45,7 +42,8 @@ final class MotorPair extends Comparison {
     }
 
     static boolean serves(List<Double> named, double line) {
-        return named.stream().anyMatch(v -> Math.abs(line - v) <= VOLTS_WITHIN * v + WHOLE_VOLT);
+        return named.stream()
+                .anyMatch(v -> Math.abs(line - v) <= SystemVolts.NAMED_WITHIN * v + MotorLimits.WHOLE_VOLT);
     }
 
     /** The phase it is fed: of the old motor, since a three-phase unit can have single-phase fans; else as given, or of the plate. */

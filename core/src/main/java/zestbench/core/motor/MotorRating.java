@@ -3,6 +3,7 @@ package zestbench.core.motor;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
@@ -55,9 +56,7 @@ record MotorRating(
         }
     }
 
-    private static final double USUAL_HERTZ = 60;
     private static final double MOST_POLES = 24;
-    private static final double SAME_CONNECTION = 1.25;
 
     /** Empty where a figure cannot be one of a motor. */
     static Optional<MotorRating> known(Spec spec) {
@@ -125,7 +124,7 @@ record MotorRating(
         for (List<Double> group : given) {
             List<Double> near = new ArrayList<>();
             for (double volts : group.stream().sorted().toList()) {
-                if (!near.isEmpty() && volts > SAME_CONNECTION * near.get(near.size() - 1)) {
+                if (!near.isEmpty() && volts > MotorLimits.SAME_CONNECTION * near.get(near.size() - 1)) {
                     out.add(List.copyOf(near));
                     near.clear();
                 }
@@ -158,7 +157,7 @@ record MotorRating(
     }
 
     private double supplyHertz() {
-        return hertz.size() == 1 ? hertz.get(0) : USUAL_HERTZ;
+        return hertz.size() == 1 ? hertz.get(0) : SystemVolts.USUAL_HERTZ;
     }
 
     /** The shaft as measured or printed, else by the frame. */

@@ -20,9 +20,6 @@ final class SupplyRules {
     static final List<Consumer<MotorPair>> ALL =
             List.of(SupplyRules::kind, SupplyRules::phase, SupplyRules::volts, SupplyRules::hertz);
 
-    /** From here down a line is a 208 V system. [practice] */
-    private static final double SYSTEM_208 = 216;
-
     private SupplyRules() {}
 
     private static void kind(MotorPair p) {
@@ -120,7 +117,7 @@ final class SupplyRules {
         }
         List<Double> named = p.offered.volts().get(at);
         boolean names208 = named.stream().anyMatch(v -> v == 208 || v == 200);
-        if (line < SYSTEM_208 && line > 180 && !names208) {
+        if (line < MotorLimits.SYSTEM_208_TO_VOLTS && line > 180 && !names208) {
             if (p.offered.volts().size() > 1) {
                 connect(p, at);
             }

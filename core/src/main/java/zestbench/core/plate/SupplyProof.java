@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
@@ -16,7 +17,6 @@ final class SupplyProof {
     private static final double LEAST_LOW_SHARE = 0.85;
 
     private static final double MOST_HIGH_SHARE = 1.15;
-    private static final double USUAL_TOLERANCE = 0.10;
 
     /** Design pressures in psig that plates of a refrigerant print, high side and low side. [practice, from memory] */
     private static final Map<String, Limits[]> DESIGN_PRESSURES = Map.of(
@@ -50,10 +50,12 @@ final class SupplyProof {
         boolean lowAgrees = low.contains(min.get());
         List<PlateProof.Correction> corrections = new ArrayList<>();
         if (!lowAgrees) {
-            corrections.addAll(Digits.mending("minVolts", min.get(), lowest * (1 - USUAL_TOLERANCE), low::contains));
+            corrections.addAll(
+                    Digits.mending("minVolts", min.get(), lowest * (1 - SystemVolts.NAMED_WITHIN), low::contains));
         }
         if (!high.contains(max.get())) {
-            corrections.addAll(Digits.mending("maxVolts", max.get(), highest * (1 + USUAL_TOLERANCE), high::contains));
+            corrections.addAll(
+                    Digits.mending("maxVolts", max.get(), highest * (1 + SystemVolts.NAMED_WITHIN), high::contains));
         }
         return Optional.of(PlateProof.Check.of(
                 "Voltage range",

@@ -6,6 +6,9 @@ import java.math.RoundingMode;
 
 /** The one formatter for figures: plain decimals, never an exponent, a real minus sign. */
 public final class Figures {
+    /** Two printed figures that differ by no more are the same: what is left of reckoning in doubles. */
+    public static final double SAME = 1e-6;
+
     private static final int PLAIN_DECIMALS = 4;
     private static final int TIDY_DECIMALS = 9;
     private static final int DOUBT_DIGITS = 2;

@@ -37,6 +37,7 @@ import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
@@ -60,7 +61,6 @@ public final class RelayFamily implements Family {
             Attribute.text("base", "Base", "as 8 PIN, or its blades"));
 
     private static final List<String> SECTIONS = List.of(CoilReadings.COIL, CoilReadings.COIL_VOLTS);
-    private static final double SAME = 1e-6;
     /** Pilot duty is a coil's load, motor duty a motor's. */
     private static final Mark DUTY = Mark.fromMemory("UL 508");
 
@@ -141,6 +141,12 @@ public final class RelayFamily implements Family {
     @Override
     public Quantity quantity(String section) {
         return CoilReadings.quantity(section);
+    }
+
+    /** A coil's volts may come from elsewhere while they are low. */
+    @Override
+    public boolean isLive(String section, double volts) {
+        return !section.startsWith(CoilReadings.COIL) || volts >= Deadness.CONTROL_VOLTS;
     }
 
     @Override
@@ -226,13 +232,13 @@ public final class RelayFamily implements Family {
         if (old.isEmpty() || now.isEmpty()) {
             p.ask("How many amps do its contacts switch, and at which volts?");
             p.add("contactAmps", wanted, given, UNDECIDED, Mark.PRACTICE, "the contact amps have to be known");
-        } else if (now.get() < old.get() - SAME) {
+        } else if (now.get() < old.get() - Figures.SAME) {
             p.add("contactAmps", wanted, given, REFUSED, Mark.PRACTICE, "switches less");
         } else if (oldDuty.equals(duty) || duty.filter("MOTOR"::equals).isPresent()) {
             if (duty.isEmpty()) {
                 p.ask("For which duty are the amps printed: motor, pilot, resistive?");
             }
-            boolean same = oldDuty.equals(duty) && Math.abs(now.get() - old.get()) < SAME;
+            boolean same = oldDuty.equals(duty) && Math.abs(now.get() - old.get()) < Figures.SAME;
             p.add(
                     "contactAmps",
                     wanted,
@@ -274,7 +280,7 @@ public final class RelayFamily implements Family {
         if (line != null && old.isPresent() && old.get() < line) {
             p.ask("Which circuit do its contacts switch? They are made for less than the line.");
         }
-        boolean holds = now.get() >= need.get() - SAME;
+        boolean holds = now.get() >= need.get() - Figures.SAME;
         p.add(
                 "contactVolts",
                 Comparison.worded(need, "V"),

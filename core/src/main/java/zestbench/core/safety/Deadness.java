@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import zestbench.core.circuit.SystemVolts;
 
 /**
  * Whether everything that was asked for reads dead: every pair under 5 V since anything was last seen alive.
@@ -14,6 +15,9 @@ import java.util.Map;
 public record Deadness(List<Pair> pairs, boolean live) {
     /** Under this a pair counts as dead. [practice] */
     public static final double DEAD_VOLTS = 5;
+
+    /** Control volts up to here can come from the indoor unit with the disconnect pulled; above, the line feeds them. [practice] */
+    public static final double CONTROL_VOLTS = 50;
 
     /** More than this no pair of these units reads, V. [practice] */
     public static final double MOST_VOLTS = 1_000;
@@ -43,14 +47,12 @@ public record Deadness(List<Pair> pairs, boolean live) {
     /** The supply as a place. */
     public static final String SUPPLY = "SUPPLY";
 
-    private static final double SPLIT_PHASE_FROM = 200;
-
     /** Pairs to be read at the disconnect of a unit of this supply. @param volts nominal, 0 where unknown */
     public static List<String> supplyPairs(int phase, double volts) {
         if (phase == 3) {
             return List.of("L1–L2", "L2–L3", "L1–L3", "L1–G", "L2–G", "L3–G");
         }
-        return volts > 0 && volts < SPLIT_PHASE_FROM
+        return volts > 0 && volts < SystemVolts.LEG_TO_LEG_FROM
                 ? List.of("L1–N", "L1–G", "N–G")
                 : List.of("L1–L2", "L1–G", "L2–G");
     }

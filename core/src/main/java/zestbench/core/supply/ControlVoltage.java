@@ -18,8 +18,10 @@ import zestbench.core.quantity.Reading;
 
 /** Control volts against what a coil must pick up at and stand: 85 to 110 % of its rated volts. [IEC 60947-4-1] */
 public final class ControlVoltage {
-    private static final double PICK_UP_SHARE = 0.85;
-    private static final double STAND_SHARE = 1.10;
+    /** Of its rated volts. From here on a coil is promised to pull in. [IEC 60947-4-1] */
+    public static final double PICK_UP_SHARE = 0.85;
+    /** Of its rated volts. What a coil stands. [IEC 60947-4-1] */
+    public static final double STAND_SHARE = 1.10;
     /** How far above its rated volts a small transformer reads with nothing on it. [practice] */
     private static final double UNLOADED_SHARE = 1.15;
 

@@ -2,6 +2,7 @@ package zestbench.core.supply;
 
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
@@ -10,8 +11,6 @@ import zestbench.core.quantity.Limits;
 
 /** The volts a unit's plate names, and the limits that follow: the plate's own first, else those of its rated volts. */
 record RatedVolts(List<Double> rated, Optional<Limits> printed) {
-    /** A motor runs at its rated volts within this share. [NEMA MG 1, 12.44] */
-    private static final double NEMA_VOLTAGE_TOLERANCE = 0.10;
 
     private static final double PAIR_LOW = 208;
     private static final double PAIR_HIGH = 230;
@@ -48,7 +47,7 @@ record RatedVolts(List<Double> rated, Optional<Limits> printed) {
         }
         return isPair(lowest, highest)
                 ? OF_PAIR
-                : new Limits(lowest * (1 - NEMA_VOLTAGE_TOLERANCE), highest * (1 + NEMA_VOLTAGE_TOLERANCE));
+                : new Limits(lowest * (1 - SystemVolts.NAMED_WITHIN), highest * (1 + SystemVolts.NAMED_WITHIN));
     }
 
     Reckoning rule() {

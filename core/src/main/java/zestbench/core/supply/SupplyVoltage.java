@@ -32,9 +32,6 @@ public final class SupplyVoltage {
 
     private static final double NOTHING = 5;
 
-    /** Units of less are fed from one leg and neutral. */
-    private static final double LEG_TO_LEG_FROM = 150;
-
     private final RatedVolts rated;
     private final Meter meter;
     private final List<Finding> findings = new ArrayList<>();
@@ -82,7 +79,7 @@ public final class SupplyVoltage {
     /** Leg to leg, or leg to neutral on a unit that is fed so. */
     private boolean isLine(PairReading pair) {
         return pair.isBetweenLegs()
-                || (pair.pair().endsWith("-N") && rated.limits().high() < LEG_TO_LEG_FROM);
+                || (pair.pair().endsWith("-N") && rated.limits().high() < SystemVolts.LEG_TO_LEG_FROM);
     }
 
     private Judged legs(PairReading pair) {

@@ -8,13 +8,9 @@ import zestbench.core.judgement.Judged;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
-import zestbench.core.transformer.TransformerJudgement;
 
 /** Which lines of a tape say that the power is on. One of them ends every dead reading before it. */
 final class PowerSeen {
-    /** Control volts up to here can come from the indoor unit with the disconnect pulled; above, the line feeds them. [practice] */
-    private static final double CONTROL_VOLTS = 50;
-
     private PowerSeen() {}
 
     /** @param parts those in question so far, by id */
@@ -23,11 +19,12 @@ final class PowerSeen {
             return entry.power() == Entry.Power.ON;
         }
         if (entry instanceof Entry.SupplyRead read) {
-            double from = read.point().isControl() ? CONTROL_VOLTS : Deadness.DEAD_VOLTS;
+            double from = read.point().isControl() ? Deadness.CONTROL_VOLTS : Deadness.DEAD_VOLTS;
             return read.judged().reading().value() >= from;
         }
         if (entry instanceof Entry.Measured measured) {
-            return measured.method() == Entry.Method.UNDER_LOAD || isLiveVolts(measured.judged());
+            return measured.method() == Entry.Method.UNDER_LOAD
+                    || isLiveVolts(parts.get(measured.part()), measured.judged());
         }
         if (entry instanceof Entry.Looked look) {
             return isLive(parts.get(look.part()), look);
@@ -35,17 +32,11 @@ final class PowerSeen {
         return entry instanceof Entry.Ticked tick && tick.on() && isOfRunning(parts.get(tick.part()), tick);
     }
 
-    /** Volts of a secondary come from its primary; a coil's may come from elsewhere while they are low. */
-    private static boolean isLiveVolts(Judged judged) {
-        if (judged.reading().quantity() != Quantity.VOLTS) {
-            return false;
-        }
-        String subject = judged.subject();
-        if (subject.startsWith(TransformerJudgement.SECONDARY)) {
-            return judged.reading().value() >= Deadness.DEAD_VOLTS;
-        }
-        boolean isCoil = subject.startsWith(zestbench.core.coil.CoilReadings.COIL);
-        return !isCoil || judged.reading().value() >= CONTROL_VOLTS;
+    private static boolean isLiveVolts(@Nullable PartState part, Judged judged) {
+        return judged.reading().quantity() == Quantity.VOLTS
+                && (part == null
+                        || part.family()
+                                .isLive(judged.subject(), judged.reading().value()));
     }
 
     private static boolean isLive(@Nullable PartState part, Entry.Looked looked) {

@@ -28,22 +28,14 @@ public record Primary(List<Lead> leads) {
     public record Pair(Lead one, Lead two, double designVolts, double times, double secondaryVolts, String words) {
         /** Whether what comes out serves coils of {@code rated} volts: 85 to 110 %. [IEC 60947-4-1] */
         public boolean isRight(double rated) {
-            return secondaryVolts >= TransformerMatch.LEAST_SHARE * rated
-                    && secondaryVolts <= TransformerMatch.MOST_SHARE * rated;
+            return secondaryVolts >= TransformerLimits.LEAST_OFFERED * rated
+                    && secondaryVolts <= TransformerLimits.MOST_OFFERED * rated;
         }
     }
 
-    /** A primary stands a tenth above its tap. [practice] */
-    private static final double MOST_TIMES = 1.10;
-
-    private static final double NEAR = 0.10;
-
-    /** What control circuits of these units are made for, V. [practice] */
-    private static final double USUAL_SECONDARY = 24;
-
     /** What a transformer's label gives its secondary, the usual where it is silent. */
     public static double secondaryVolts(Spec spec) {
-        return spec.number("secondaryVolts").orElse(USUAL_SECONDARY);
+        return spec.number("secondaryVolts").orElse(TransformerLimits.USUAL_SECONDARY_VOLTS);
     }
 
     public static Primary of(Spec spec) {
@@ -64,7 +56,8 @@ public record Primary(List<Lead> leads) {
     /** The lead named for a line: that of the tap nearest to it, where one lies within a tenth. */
     Optional<Lead> named(double lineVolts) {
         return leads.stream()
-                .filter(l -> l.volts() > 0 && Math.abs(lineVolts - l.volts()) <= NEAR * l.volts())
+                .filter(l ->
+                        l.volts() > 0 && Math.abs(lineVolts - l.volts()) <= TransformerLimits.TAP_WITHIN * l.volts())
                 .min((a, b) -> Double.compare(Math.abs(lineVolts - a.volts()), Math.abs(lineVolts - b.volts())));
     }
 
@@ -86,7 +79,7 @@ public record Primary(List<Lead> leads) {
         double times = design == 0 ? Double.POSITIVE_INFINITY : lineVolts / design;
         double out = design == 0 ? 0 : secondaryVolts * times;
         String name = one.colour() + "–" + two.colour() + ": " + Figures.plain(design) + " V by design, ";
-        String words = times > MOST_TIMES
+        String words = times > TransformerLimits.PRIMARY_STANDS
                 ? name
                         + (design == 0
                                 ? "a short"

@@ -23,6 +23,7 @@ import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
@@ -114,6 +115,12 @@ public final class TransformerFamily implements Family {
     @Override
     public Quantity quantity(String section) {
         return Quantity.VOLTS;
+    }
+
+    /** Volts of a secondary come from its primary. */
+    @Override
+    public boolean isLive(String section, double volts) {
+        return !section.startsWith(TransformerJudgement.SECONDARY) || volts >= Deadness.DEAD_VOLTS;
     }
 
     @Override

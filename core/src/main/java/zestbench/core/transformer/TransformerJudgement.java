@@ -30,16 +30,6 @@ public final class TransformerJudgement {
 
     static final List<String> SECTIONS = List.of(PRIMARY, SECONDARY, SECONDARY_UNLOADED);
 
-    /** Under this share of what is expected it is overloaded or on the wrong tap. [practice] */
-    private static final double LEAST_SHARE = 0.90;
-
-    private static final double MOST_SHARE = 1.10;
-    /** How much higher a small one reads with nothing on it. [practice] */
-    private static final double UNLOADED = 1.15;
-
-    private static final double NOTHING = 2;
-    private static final double TAP_WITHIN = 0.10;
-
     private final TestRequest request;
     private final List<Judged> verdicts = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
@@ -98,9 +88,11 @@ public final class TransformerJudgement {
     private void primary(Reading reading) {
         double volts = reading.value();
         double tap = tap(volts);
-        Limits limits = new Limits(Figures.tidy(tap * (1 - TAP_WITHIN)), Figures.tidy(tap * (1 + TAP_WITHIN)));
+        Limits limits = new Limits(
+                Figures.tidy(tap * (1 - TransformerLimits.TAP_WITHIN)),
+                Figures.tidy(tap * (1 + TransformerLimits.TAP_WITHIN)));
         double doubt = request.meter().uncertaintyOf(reading);
-        boolean isOff = volts < NOTHING;
+        boolean isOff = volts < TransformerLimits.NOTHING_VOLTS;
         Verdict byTap = Guard.judge(volts, limits, doubt);
         if (!isOff && byTap == Verdict.FAILED) {
             findings.add(Finding.caution(
@@ -124,9 +116,10 @@ public final class TransformerJudgement {
         double expected = primary == null ? rated : rated * primary / tap(primary);
         boolean isLoaded = section.equals(SECONDARY);
         Limits limits = new Limits(
-                Figures.tidy(expected * LEAST_SHARE), Figures.tidy(expected * (isLoaded ? MOST_SHARE : UNLOADED)));
-        if (volts < NOTHING) {
-            boolean isFed = primary != null && primary > NOTHING;
+                Figures.tidy(expected * TransformerLimits.LEAST_LOADED),
+                Figures.tidy(expected * (isLoaded ? TransformerLimits.MOST_LOADED : TransformerLimits.MOST_UNLOADED)));
+        if (volts < TransformerLimits.NOTHING_VOLTS) {
+            boolean isFed = primary != null && primary > TransformerLimits.NOTHING_VOLTS;
             findings.add(
                     isFed
                             ? Finding.caution(
@@ -152,7 +145,7 @@ public final class TransformerJudgement {
                     Figures.fixed(limits.high(), 1)));
             verdict = verdict == Verdict.FAILED ? Verdict.WEAK : verdict;
         }
-        if (!isLoaded && volts > expected * MOST_SHARE && volts <= limits.high()) {
+        if (!isLoaded && volts > expected * TransformerLimits.MOST_LOADED && volts <= limits.high()) {
             findings.add(Finding.info("High, as a small one reads with little on it: read it again under load."));
         }
         add(

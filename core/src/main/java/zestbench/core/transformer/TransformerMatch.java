@@ -31,24 +31,10 @@ import zestbench.core.shop.ShopRules.SmallerTransformer;
 
 /** How offered transformers serve in the place of an old one: load, taps for the line that was measured, secondary. */
 final class TransformerMatch {
-    /**
-     * Under this share of its rated volts a secondary leaves its coils no margin: a 24 V coil is promised to pull in from
-     * 20.4 V, so 21.0 is the least that is offered. [practice, over IEC 60947-4-1]
-     */
-    static final double LEAST_SHARE = 0.875;
 
-    static final double MOST_SHARE = 1.10;
-    /** What is held may fill so much of it. [practice] */
-    private static final double HELD_SHARE = 0.8;
-
-    private static final double CLASS_TWO_LIMIT = 100;
-    private static final double SAME = 1e-6;
-    private static final double USUAL_HERTZ = 60;
-    private static final double USUAL_SECONDARY = 24;
     /** The systems a line of 215 to 228 V may be of. */
     private static final List<Double> SERVES_BETWEEN = List.of(208.0, 240.0);
 
-    private static final double HIGHEST_BETWEEN = 240;
     private static final Mark CLASS_TWO = Mark.standard("NEC chapter 9, table 11");
     private static final Mark COILS = Mark.standard("IEC 60947-4-1");
     private static final List<Consumer<? super SpecPair>> RULES = List.of(
@@ -119,7 +105,7 @@ final class TransformerMatch {
     private static List<Finding> disagreements(MatchRequest request, double old) {
         List<Finding> out = new ArrayList<>();
         Double load = held(request.circuit(), request.required());
-        if (load != null && old > 0 && load > old * HELD_SHARE + SAME) {
+        if (load != null && old > 0 && load > old * TransformerLimits.HELD_SHARE + Figures.SAME) {
             out.add(Finding.caution(
                             "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
                             load, old)
@@ -128,7 +114,7 @@ final class TransformerMatch {
         for (Witness witness : request.witnesses()) {
             witness.spec()
                     .number("voltAmps")
-                    .filter(va -> Math.abs(va - old) > SAME)
+                    .filter(va -> Math.abs(va - old) > Figures.SAME)
                     .ifPresent(va -> out.add(Finding.caution(
                                     "Witnesses disagree: {} says {} VA, the old label {} VA. The larger stands.",
                                     witness.from().words(),
@@ -155,10 +141,10 @@ final class TransformerMatch {
         if (load == null) {
             p.ask("What hangs on it: contactor, relays, boards, valves? Add up their VA.");
         }
-        double most = now.get() * HELD_SHARE;
+        double most = now.get() * TransformerLimits.HELD_SHARE;
         double held = load == null ? 0 : load;
-        boolean fits = held <= most + SAME;
-        boolean smaller = old.isPresent() && now.get() < old.get() - SAME;
+        boolean fits = held <= most + Figures.SAME;
+        boolean smaller = old.isPresent() && now.get() < old.get() - Figures.SAME;
         boolean allowed = p.rules.smallerTransformer() == SmallerTransformer.WHEN_LOAD_FITS && load != null;
         if (!fits) {
             p.add(
@@ -180,7 +166,7 @@ final class TransformerMatch {
                     "smaller than the old one{}",
                     load == null ? "" : "; the shop does not go by the load sum");
         } else {
-            boolean same = old.isPresent() && Math.abs(now.get() - old.get()) < SAME;
+            boolean same = old.isPresent() && Math.abs(now.get() - old.get()) < Figures.SAME;
             double amps = now.get() / p.offered.number("secondaryVolts").orElse(24.0);
             p.add(
                     "voltAmps",
@@ -248,10 +234,11 @@ final class TransformerMatch {
     }
 
     private static void onLine(SpecPair p, double line, List<Double> taps, List<Double> old) {
-        double rated = p.offered.number("secondaryVolts").orElse(USUAL_SECONDARY);
+        double rated = p.offered.number("secondaryVolts").orElse(TransformerLimits.USUAL_SECONDARY_VOLTS);
         double tap = tapFor(taps, line);
         double expected = rated * line / tap;
-        boolean inside = expected >= LEAST_SHARE * rated - SAME && expected <= MOST_SHARE * rated + SAME;
+        boolean inside = expected >= TransformerLimits.LEAST_OFFERED * rated - Figures.SAME
+                && expected <= TransformerLimits.MOST_OFFERED * rated + Figures.SAME;
         boolean isBetween = SystemVolts.isBetween(line);
         boolean servesBoth = SERVES_BETWEEN.stream()
                 .allMatch(system -> taps.stream().anyMatch(t -> SystemVolts.servedBy(t) == system));
@@ -276,16 +263,17 @@ final class TransformerMatch {
                 line,
                 tap,
                 Figures.fixed(expected, 1),
-                Figures.fixed(LEAST_SHARE * rated, 1),
-                Figures.fixed(MOST_SHARE * rated, 1));
+                Figures.fixed(TransformerLimits.LEAST_OFFERED * rated, 1),
+                Figures.fixed(TransformerLimits.MOST_OFFERED * rated, 1));
     }
 
     /** Of taps, lowest first, the one nearest to the line; between the systems the higher one, which gives too little rather than too much. */
     static double tapFor(List<Double> taps, double line) {
         double best = taps.get(0);
         for (double tap : taps) {
-            boolean isBetter =
-                    SystemVolts.isBetween(line) ? tap <= HIGHEST_BETWEEN : Math.abs(tap - line) < Math.abs(best - line);
+            boolean isBetter = SystemVolts.isBetween(line)
+                    ? tap <= TransformerLimits.HIGHEST_BETWEEN_VOLTS
+                    : Math.abs(tap - line) < Math.abs(best - line);
             best = isBetter ? tap : best;
         }
         return best;
@@ -298,9 +286,9 @@ final class TransformerMatch {
     }
 
     private static void hertz(SpecPair p) {
-        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : USUAL_HERTZ;
+        double supply = p.circuit.supplyHertz() != null ? p.circuit.supplyHertz() : SystemVolts.USUAL_HERTZ;
         List<Double> now = p.offered.numbers("hertz");
-        if (now.isEmpty() && supply == USUAL_HERTZ) {
+        if (now.isEmpty() && supply == SystemVolts.USUAL_HERTZ) {
             return;
         }
         boolean serves = now.contains(supply);
@@ -314,7 +302,7 @@ final class TransformerMatch {
                 Mark.PHYSICS,
                 serves
                         ? "made for it"
-                        : supply < USUAL_HERTZ
+                        : supply < SystemVolts.USUAL_HERTZ
                                 ? "a 60 Hz core is overfluxed on 50 Hz"
                                 : "60 Hz is not on its label: a 50 Hz core stands it, its maker has to say so");
     }
@@ -337,7 +325,7 @@ final class TransformerMatch {
             return;
         }
         Optional<Boolean> now = p.offered.flag("class2");
-        boolean tooLarge = p.offered.number("voltAmps").orElse(0.0) > CLASS_TWO_LIMIT;
+        boolean tooLarge = p.offered.number("voltAmps").orElse(0.0) > TransformerLimits.CLASS_TWO_VOLT_AMPS;
         if (now.isEmpty()) {
             p.ask("Is it marked Class 2, as the old one is?");
         }

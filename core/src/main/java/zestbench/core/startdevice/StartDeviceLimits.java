@@ -1,0 +1,12 @@
+package zestbench.core.startdevice;
+
+/** Figures that the rules for start devices go by. */
+final class StartDeviceLimits {
+    /** min. So long a PTC cools before it works again. [practice] */
+    static final int COOL_MINUTES = 5;
+
+    /** Ω. A PTC of this kind reads so much cold, at the most. [practice] */
+    static final double COLD_OHMS = 200;
+
+    private StartDeviceLimits() {}
+}
