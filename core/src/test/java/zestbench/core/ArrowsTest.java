@@ -8,10 +8,16 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
 import com.tngtech.archunit.lang.ArchRule;
+import zestbench.core.call.OnHookUp;
+import zestbench.core.call.OnTest;
 
 /** Arrows inside the core run one way, and it keeps to what a browser build can carry. */
 @AnalyzeClasses(packages = "zestbench.core", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArrowsTest {
+    private static final String[] FAMILIES = {
+        "..capacitor..", "..motor..", "..contactor..", "..relay..", "..fuse..", "..transformer..", "..startdevice.."
+    };
+
     @ArchTest
     static final ArchRule packagesFormNoCircle =
             slices().matching("zestbench.core.(*)..").should().beFreeOfCycles();
@@ -48,6 +54,17 @@ class ArrowsTest {
                     "..call..",
                     "..bench..",
                     "..quick..");
+
+    /** A new kind of part is its package and a line in {@link Families}; acts that only one family knows name it. */
+    @ArchTest
+    static final ArchRule aFamilyIsKnownToTheListAlone = noClasses()
+            .that()
+            .resideOutsideOfPackages(FAMILIES)
+            .and()
+            .doNotBelongToAnyOf(Families.class, OnTest.class, OnHookUp.class)
+            .should()
+            .dependOnClassesThat()
+            .resideInAnyPackage(FAMILIES);
 
     @ArchTest
     static final ArchRule plainJavaOnly = noClasses()
