@@ -46,10 +46,11 @@ import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Terminals;
 
@@ -188,7 +189,7 @@ public final class ArrivalBench {
         List<JudgedView> readings = new ArrayList<>();
         List<FindingView> findings = new ArrayList<>();
         state.supply().at(point).values().forEach(line -> {
-            Entry.SupplyRead read = (Entry.SupplyRead) line.entry();
+            UnitEntry.SupplyRead read = (UnitEntry.SupplyRead) line.entry();
             readings.add(JudgedView.of(line.number(), PartState.judged(line), read.findings()));
             if (point.isControl()) {
                 read.findings().forEach(f -> findings.add(FindingView.of(f)));
@@ -234,7 +235,7 @@ public final class ArrivalBench {
         if (line == null) {
             return new WindingsView(placeId, place, List.of(), List.of(), "", null, null, isReadToGround);
         }
-        Entry.WindingsRead read = (Entry.WindingsRead) line.entry();
+        PartEntry.WindingsRead read = (PartEntry.WindingsRead) line.entry();
         return new WindingsView(
                 placeId,
                 place,
@@ -263,7 +264,7 @@ public final class ArrivalBench {
         List<JudgedView> readings = new ArrayList<>();
         List<FindingView> findings = new ArrayList<>();
         state.amps().forEach((key, line) -> {
-            Entry.AmpsRead read = (Entry.AmpsRead) line.entry();
+            PartEntry.AmpsRead read = (PartEntry.AmpsRead) line.entry();
             if (place.equals(read.at())) {
                 readings.add(JudgedView.of(line.number(), read.judged(), read.findings()));
                 read.alongside().forEach(j -> readings.add(JudgedView.of(line.number(), j, List.of())));

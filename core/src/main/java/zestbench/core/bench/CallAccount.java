@@ -12,7 +12,9 @@ import zestbench.core.quantity.Letters;
 import zestbench.core.suspect.Suspects;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
@@ -87,15 +89,15 @@ public final class CallAccount {
     }
 
     /** The answer alone. */
-    private static String seen(Entry.Looked look) {
+    private static String seen(PartEntry.Looked look) {
         return look.words().substring(look.words().lastIndexOf(": ") + 2);
     }
 
     private static List<String> done(CallState state) {
         List<String> out = new ArrayList<>();
         for (PartState part : state.parts()) {
-            Entry.PartClosed closed = part.closed();
-            Entry.Chosen chosen = part.chosen();
+            PartEntry.PartClosed closed = part.closed();
+            PartEntry.Chosen chosen = part.chosen();
             if (closed != null && closed.outcome() == Entry.Outcome.REPLACED && chosen != null) {
                 out.add(called(part) + " replaced by " + chosen.title());
             } else if (closed != null && closed.outcome() == Entry.Outcome.FIXED_WITHOUT_PART) {
@@ -108,7 +110,7 @@ public final class CallAccount {
     private static List<String> asLeft(CallState state) {
         List<String> out = new ArrayList<>();
         for (PartState part : state.parts()) {
-            Entry.PartClosed closed = part.closed();
+            PartEntry.PartClosed closed = part.closed();
             if (closed != null
                     && closed.outcome() == Entry.Outcome.REPLACED
                     && !closed.asLeft().isBlank()) {
@@ -125,7 +127,7 @@ public final class CallAccount {
     private static List<String> advised(CallState state) {
         List<String> out = new ArrayList<>();
         for (Line line : state.leave().openWriteUps().values()) {
-            if (line.entry() instanceof Entry.WrittenUp written) {
+            if (line.entry() instanceof LeaveEntry.WrittenUp written) {
                 String at = written.place().isBlank() ? "" : written.place() + ": ";
                 out.add(at + plain(written.what()) + " (" + written.urgency().words() + ")");
             }
@@ -149,14 +151,14 @@ public final class CallAccount {
         return out;
     }
 
-    private static @Nullable String returnDate(Entry.@Nullable PartClosed closed) {
+    private static @Nullable String returnDate(PartEntry.@Nullable PartClosed closed) {
         return closed == null ? null : closed.returnDate();
     }
 
     private static List<String> waits(CallState state) {
         List<String> out = new ArrayList<>();
         for (PartState part : state.parts()) {
-            Entry.Ordered order = part.ordered();
+            PartEntry.Ordered order = part.ordered();
             if (order != null && part.closed() == null) {
                 out.add(order.title() + " from " + order.from() + ", " + order.ready());
             }

@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.PartViews.LastTimeView;
 import zestbench.core.family.Spec;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
 
@@ -28,7 +28,7 @@ public final class LastTime {
 
     /** A replaced part counts with the label and values it was left with. */
     private static LastTimeView view(PartState part, long atMillis) {
-        Entry.Chosen chosen = part.closed() == null ? null : part.chosen();
+        PartEntry.Chosen chosen = part.closed() == null ? null : part.chosen();
         Map<String, Taken> taken = chosen == null ? part.readings() : part.newReadings();
         Spec spec = chosen == null || chosen.pieces().size() != 1
                 ? part.spec()

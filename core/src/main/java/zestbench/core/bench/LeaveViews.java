@@ -12,6 +12,7 @@ import zestbench.core.proof.ProofPoint;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Reading;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 
 /** What the bench shows of leaving: the proof of the unit, write-ups, options. */
@@ -103,7 +104,7 @@ public final class LeaveViews {
             long atMillis,
             boolean isHere) {
         public static WriteUpView of(OpenWriteUp open, long callId) {
-            Entry.WrittenUp w = open.writeUp();
+            LeaveEntry.WrittenUp w = open.writeUp();
             return new WriteUpView(
                     w.id(),
                     w.place(),

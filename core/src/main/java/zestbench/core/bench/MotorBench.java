@@ -22,7 +22,7 @@ import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.Figures;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 
@@ -48,7 +48,7 @@ final class MotorBench {
         if (turning == null) {
             return List.of();
         }
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         List<String> names = chosen == null ? turning.taps(part.spec()) : proof.ampsAt();
         Spec label = chosen == null ? part.spec() : chosen.pieces().get(0).spec();
         List<String> taps = turning.taps(label);
@@ -65,7 +65,7 @@ final class MotorBench {
     static List<LookView> looks(PartState part, ShopRules rules) {
         return part.family().looks(rules).stream()
                 .map(look -> {
-                    Entry.Looked seen = part.looks().get(look.key());
+                    PartEntry.Looked seen = part.looks().get(look.key());
                     return new LookView(
                             look.key(),
                             look.question(),
@@ -80,12 +80,12 @@ final class MotorBench {
     }
 
     static @Nullable LeadsView leads(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         if (chosen == null || !part.family().turns()) {
             return null;
         }
         Spec label = chosen.pieces().get(0).spec();
-        Entry.LeadsPrinted printed = part.leads();
+        PartEntry.LeadsPrinted printed = part.leads();
         return new LeadsView(
                 printed == null ? List.of() : printed.leads(),
                 part.family().terminals(label),
@@ -95,7 +95,7 @@ final class MotorBench {
 
     /** Primary leads of a chosen transformer, as its label prints them. */
     static List<String> primaryLeads(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         return chosen == null
                 ? List.of()
                 : part.family().primaryLeads(chosen.pieces().get(0).spec());
@@ -103,7 +103,7 @@ final class MotorBench {
 
     /** On which two leads the line was said to be, and what that comes to. */
     static @Nullable LookView pair(PartState part) {
-        Entry.Looked pair = part.looks().get(ProofList.PAIR);
+        PartEntry.Looked pair = part.looks().get(ProofList.PAIR);
         return pair == null
                 ? null
                 : new LookView(
@@ -111,13 +111,13 @@ final class MotorBench {
     }
 
     static @Nullable JudgedView sheave(PartState part) {
-        Entry.SheaveSet set = part.sheave();
+        PartEntry.SheaveSet set = part.sheave();
         return set == null ? null : JudgedView.of(0, set.judged(), set.findings());
     }
 
     /** The capacitor the chosen motor wants, and where it is in question or could be. */
     static @Nullable CapacitorView capacitor(PartState part, CallState state, List<UnitPlace> places) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         if (chosen == null || !part.family().turns()) {
             return null;
         }

@@ -22,6 +22,7 @@ import zestbench.core.judgement.Verdict;
 import zestbench.core.safety.Deadness;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Stop;
@@ -123,7 +124,7 @@ final class PartBench {
     }
 
     private static @Nullable ChosenView chosen(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         if (chosen == null) {
             return null;
         }
@@ -154,7 +155,7 @@ final class PartBench {
     }
 
     private static @Nullable ClosedView closed(PartState part) {
-        Entry.PartClosed closed = part.closed();
+        PartEntry.PartClosed closed = part.closed();
         return closed == null
                 ? null
                 : new ClosedView(closed.outcome(), closed.asLeft(), closed.note(), closed.returnDate());

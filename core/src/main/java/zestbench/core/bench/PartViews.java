@@ -21,6 +21,7 @@ import zestbench.core.quantity.Limits;
 import zestbench.core.safety.Deadness;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.NextThing;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.Step;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
@@ -112,7 +113,7 @@ public final class PartViews {
             @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime,
-            Entry.@Nullable Ordered ordered) {}
+            PartEntry.@Nullable Ordered ordered) {}
 
     /** A motor that hangs on the part. @param ratingName RLA or FLA @param rated by the plate; null where it does not tell */
     public record ServedView(

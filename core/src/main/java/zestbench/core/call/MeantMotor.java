@@ -11,7 +11,7 @@ import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 
 /**
@@ -116,7 +116,7 @@ public record MeantMotor(
 
     /** The label of what turns there: the new motor's once one is chosen. */
     static Spec labelOf(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         return chosen == null ? part.spec() : chosen.pieces().get(0).spec();
     }
 }

@@ -20,7 +20,7 @@ import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.suspect.Question;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
 
@@ -39,7 +39,7 @@ public sealed interface OnArrival extends Command {
                     "answer",
                     answer,
                     "give one of " + String.join(", ", keys));
-            return Decision.of(new Entry.Answered(question, answer == null ? "" : answer));
+            return Decision.of(new UnitEntry.Answered(question, answer == null ? "" : answer));
         }
     }
 
@@ -66,7 +66,7 @@ public sealed interface OnArrival extends Command {
                     text,
                     "nothing readable: type it as printed, such as MODEL, SERIAL, 208/230-1-60, RLA 17.9, FAN FLA 1.4, MCA 23.8");
             String masked = Serial.maskedIn(text.strip(), plate.text("serial"));
-            return Decision.of(new Entry.PlateRead(which, masked, Serial.masked(plate)))
+            return Decision.of(new UnitEntry.PlateRead(which, masked, Serial.masked(plate)))
                     .keeping(new Decision.PlateKept(which, plate));
         }
 
@@ -95,7 +95,7 @@ public sealed interface OnArrival extends Command {
             Judgement judgement = judge(state, around);
             String meter = around.meter(Quantity.VOLTS).text();
             return Decision.of(judgement.verdicts().stream()
-                    .map(judged -> new Entry.SupplyRead(point, judged, judgement.findings(), meter))
+                    .map(judged -> new UnitEntry.SupplyRead(point, judged, judgement.findings(), meter))
                     .toList());
         }
 
@@ -117,7 +117,7 @@ public sealed interface OnArrival extends Command {
     record ProveMeter(double volts) implements OnArrival {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            return Decision.of(new Entry.MeterProved(SafePeriod.proving(volts)));
+            return Decision.of(new UnitEntry.MeterProved(SafePeriod.proving(volts)));
         }
     }
 
@@ -125,7 +125,7 @@ public sealed interface OnArrival extends Command {
     record TickSafe(String key, boolean on) implements OnArrival {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            return Decision.of(new Entry.SafeTicked(key, SafePeriod.textOf(key), on));
+            return Decision.of(new UnitEntry.SafeTicked(key, SafePeriod.textOf(key), on));
         }
     }
 
@@ -133,7 +133,7 @@ public sealed interface OnArrival extends Command {
     record PutPowerOn() implements OnArrival {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            return Decision.of(new Entry.PowerOn());
+            return Decision.of(new UnitEntry.PowerOn());
         }
     }
 
@@ -142,7 +142,7 @@ public sealed interface OnArrival extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             return Decision.of(
-                    new Entry.PlaceWires(around.place(placeId, "place").name(), wires));
+                    new UnitEntry.PlaceWires(around.place(placeId, "place").name(), wires));
         }
 
         @Override
@@ -156,7 +156,7 @@ public sealed interface OnArrival extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             return Decision.of(
-                    new Entry.PlacePhoto(around.place(placeId, "place").name(), photo));
+                    new UnitEntry.PlacePhoto(around.place(placeId, "place").name(), photo));
         }
 
         @Override

@@ -13,7 +13,9 @@ import zestbench.core.safety.SafePeriod;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.Stop;
+import zestbench.core.tape.UnitEntry;
 
 /** What is done on the call as a whole. */
 public sealed interface OnCall extends Command {
@@ -44,7 +46,7 @@ public sealed interface OnCall extends Command {
         }
 
         private Decision added(Surroundings around, String called, String at, String hangsOnIt) {
-            return Decision.of(new Entry.PartAdded(around.freshPart(), kind, called, at, hangsOnIt));
+            return Decision.of(new PartEntry.PartAdded(around.freshPart(), kind, called, at, hangsOnIt));
         }
 
         @Override
@@ -57,7 +59,7 @@ public sealed interface OnCall extends Command {
     record Note(String text) implements OnCall {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            return Decision.of(new Entry.Noted(text.strip()));
+            return Decision.of(new UnitEntry.Noted(text.strip()));
         }
     }
 
@@ -73,7 +75,7 @@ public sealed interface OnCall extends Command {
             boolean isAsked = state.deadness().pairs().stream()
                     .anyMatch(p -> p.place().equals(place) && p.name().equals(pair));
             InputProblem.require(isAsked, "pair", pair, "that pair is not asked for on this call");
-            return Decision.of(new Entry.DeadRead(place, pair, volts));
+            return Decision.of(new UnitEntry.DeadRead(place, pair, volts));
         }
     }
 
@@ -89,7 +91,7 @@ public sealed interface OnCall extends Command {
             List<Entry> out = new ArrayList<>();
             for (Deadness.Pair pair : state.deadness().pairs()) {
                 if (pair.place().equals(place) && !pair.isDead()) {
-                    out.add(new Entry.DeadRead(place, pair.name(), 0));
+                    out.add(new UnitEntry.DeadRead(place, pair.name(), 0));
                 }
             }
             InputProblem.require(!out.isEmpty(), "place", place, "no pair is left to read dead there");
@@ -111,7 +113,7 @@ public sealed interface OnCall extends Command {
             }
             InputProblem.require(
                     line.entry().canBeStruck(), "line", number, "only readings, labels and notes can be struck");
-            return Decision.of(new Entry.Struck(number, reason));
+            return Decision.of(new UnitEntry.Struck(number, reason));
         }
     }
 
@@ -124,7 +126,7 @@ public sealed interface OnCall extends Command {
             if (!isStanding) {
                 throw new Refusal("No such STOP stands there: " + demand.words() + ".");
             }
-            return Decision.of(new Entry.Overridden(part, demand, reason.strip()));
+            return Decision.of(new PartEntry.Overridden(part, demand, reason.strip()));
         }
     }
 
@@ -135,7 +137,7 @@ public sealed interface OnCall extends Command {
             if (around.status() == CallStatus.QUICK_CHECK) {
                 throw new Refusal("A quick check is no call: there is nothing to close.");
             }
-            return Decision.of(new Entry.CallEnded(end, note.strip()))
+            return Decision.of(new UnitEntry.CallEnded(end, note.strip()))
                     .becoming(end == Entry.End.CLOSED ? CallStatus.CLOSED : CallStatus.CANCELLED);
         }
     }
@@ -147,7 +149,7 @@ public sealed interface OnCall extends Command {
             if (!around.status().isOver()) {
                 throw new Refusal("This call is open already.");
             }
-            return Decision.of(new Entry.CallReopened()).becoming(CallStatus.OPEN);
+            return Decision.of(new UnitEntry.CallReopened()).becoming(CallStatus.OPEN);
         }
 
         @Override

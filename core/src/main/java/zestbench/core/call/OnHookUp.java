@@ -11,6 +11,7 @@ import zestbench.core.motor.BeltDrive;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.transformer.Primary;
@@ -28,7 +29,7 @@ public sealed interface OnHookUp extends Command {
                     "wires",
                     0,
                     "name at least one wire, or go on without naming wires");
-            return Decision.of(new Entry.WiresFound(part, wires));
+            return Decision.of(new PartEntry.WiresFound(part, wires));
         }
     }
 
@@ -48,7 +49,7 @@ public sealed interface OnHookUp extends Command {
                         "each lead of the new part is named once");
                 named.add(lead.terminal());
             }
-            return Decision.of(new Entry.LeadsPrinted(part, leads, connection.strip()));
+            return Decision.of(new PartEntry.LeadsPrinted(part, leads, connection.strip()));
         }
     }
 
@@ -62,7 +63,7 @@ public sealed interface OnHookUp extends Command {
                 return Decision.NOTHING;
             }
             Decider.requireOpen(around.status());
-            return Decision.of(new Entry.SheetOpened(part));
+            return Decision.of(new PartEntry.SheetOpened(part));
         }
 
         /** What it shows; throws where it does not open. */
@@ -98,7 +99,7 @@ public sealed interface OnHookUp extends Command {
             InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
             return at.ticked(list).contains(key) == on
                     ? Decision.NOTHING
-                    : Decision.of(new Entry.Ticked(part, list, key, text, on));
+                    : Decision.of(new PartEntry.Ticked(part, list, key, text, on));
         }
 
         private String lineOfSheet(CallState state, PartState at) {
@@ -157,7 +158,7 @@ public sealed interface OnHookUp extends Command {
             double rated = Primary.secondaryVolts(label);
             Primary.Pair pair = Primary.pair(leads.get(one), leads.get(two), line, rated);
             boolean isRight = pair.isRight(rated);
-            return Decision.of(new Entry.Looked(
+            return Decision.of(new PartEntry.Looked(
                     part,
                     ProofList.PAIR,
                     one + "-" + two,
@@ -172,7 +173,7 @@ public sealed interface OnHookUp extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             BeltDrive drive = drive(state);
-            return Decision.of(new Entry.SheaveSet(
+            return Decision.of(new PartEntry.SheaveSet(
                     part, drive.words(sheaves), drive.judged(), drive.findings(), drive.isRefused()));
         }
 

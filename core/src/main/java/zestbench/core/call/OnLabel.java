@@ -5,8 +5,8 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
 import zestbench.core.tape.LabelInPieces;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.value.Value;
 
@@ -40,7 +40,7 @@ public sealed interface OnLabel extends Command {
             InputProblem.require(isKnown, "name", name, "this part has no such measure");
             Spec spec = Spec.checked(
                     at.family().attributes(), at.spec().with(name, given).values());
-            return Decision.of(new Entry.LabelRead(part, at.text(), spec, at.doubts()));
+            return Decision.of(new PartEntry.LabelRead(part, at.text(), spec, at.doubts()));
         }
     }
 
@@ -48,6 +48,6 @@ public sealed interface OnLabel extends Command {
         InputProblem.require(
                 at.chosen() == null, "part", at.added().title(), "a replacement is chosen: put it back first");
         Spec spec = Spec.checked(at.family().attributes(), label.spec().values());
-        return Decision.of(new Entry.LabelRead(at.id(), label.text(), spec, label.doubts()));
+        return Decision.of(new PartEntry.LabelRead(at.id(), label.text(), spec, label.doubts()));
     }
 }

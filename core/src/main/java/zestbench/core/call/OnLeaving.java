@@ -14,6 +14,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 
@@ -27,7 +28,7 @@ public sealed interface OnLeaving extends Command {
             InputProblem.require(!text.isEmpty(), "key", key, "no such line to tick");
             return BeforePower.done(state).contains(key) == on
                     ? Decision.NOTHING
-                    : Decision.of(new Entry.UnitTicked(key, text, on));
+                    : Decision.of(new LeaveEntry.UnitTicked(key, text, on));
         }
     }
 
@@ -42,7 +43,7 @@ public sealed interface OnLeaving extends Command {
                 throw new Refusal("Not yet: " + open + " of the lines before power " + (open == 1 ? "is" : "are")
                         + " not ticked off. A line that does not apply is ticked once that is seen.");
             }
-            return Decision.of(new Entry.UnitStarted());
+            return Decision.of(new LeaveEntry.UnitStarted());
         }
     }
 
@@ -53,7 +54,7 @@ public sealed interface OnLeaving extends Command {
             if (!state.leave().isRunning()) {
                 throw new Refusal("The unit does not run: start it first, its readings count from then.");
             }
-            return Decision.of(new Entry.ProofRead(point, point.checked(value)));
+            return Decision.of(new LeaveEntry.ProofRead(point, point.checked(value)));
         }
     }
 
@@ -81,7 +82,7 @@ public sealed interface OnLeaving extends Command {
             }
             boolean isPoor = isBenchmark && standing == Benchmark.Standing.POOR;
             InputProblem.require(!isPoor || !why.isBlank(), "why", why, "something is out: say why this is its best");
-            return Decision.of(new Entry.ProofKept(
+            return Decision.of(new LeaveEntry.ProofKept(
                     readings,
                     answer.verdicts(),
                     answer.shown(),
@@ -121,7 +122,7 @@ public sealed interface OnLeaving extends Command {
                     .filter(w -> w.writeUp().id().equals(id))
                     .findFirst()
                     .orElseThrow(() -> new Refusal("That write-up is not open on this unit."));
-            return Decision.of(new Entry.WriteUpEnded(id, open.writeUp().what(), how.strip()));
+            return Decision.of(new LeaveEntry.WriteUpEnded(id, open.writeUp().what(), how.strip()));
         }
 
         @Override
@@ -142,7 +143,7 @@ public sealed interface OnLeaving extends Command {
                         option.key(),
                         "each option has a key of its own");
             }
-            return Decision.of(new Entry.OptionsOffered(options));
+            return Decision.of(new LeaveEntry.OptionsOffered(options));
         }
     }
 
@@ -156,13 +157,13 @@ public sealed interface OnLeaving extends Command {
                     .findFirst()
                     .orElse("");
             InputProblem.require(key.isEmpty() || !words.isEmpty(), "key", key, "there is no such option");
-            return Decision.of(new Entry.OptionTaken(key, words));
+            return Decision.of(new LeaveEntry.OptionTaken(key, words));
         }
     }
 
     /** @param of the part it is about, with whose replacement it ends; null where it is about none */
-    static Entry.WrittenUp written(
+    static LeaveEntry.WrittenUp written(
             String id, String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
-        return new Entry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
+        return new LeaveEntry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
     }
 }

@@ -17,6 +17,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.IsoDate;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 
 /** How a replacement is chosen, ordered, and put back. */
@@ -84,11 +85,11 @@ public sealed interface OnMatch extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             PartState at = state.part(part);
-            Entry.Chosen chosen = at.chosen();
+            PartEntry.Chosen chosen = at.chosen();
             if (chosen == null || at.closed() != null) {
                 throw new Refusal(chosen == null ? "Nothing is chosen." : "The part is closed: reopen it first.");
             }
-            return Decision.of(new Entry.PutBack(part, chosen.title()))
+            return Decision.of(new PartEntry.PutBack(part, chosen.title()))
                     .givingBack(chosen.pieces().stream()
                             .map(Entry.Piece::stock)
                             .filter(Objects::nonNull)
@@ -97,7 +98,7 @@ public sealed interface OnMatch extends Command {
     }
 
     /** Keeps an order; from then the call waits for it. */
-    record Order(Entry.Ordered order) implements OnMatch {
+    record Order(PartEntry.Ordered order) implements OnMatch {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             requireOrderable(state.part(order.part()));
@@ -106,7 +107,7 @@ public sealed interface OnMatch extends Command {
 
         /** Throws where nothing can be ordered for a part now. */
         public static void requireOrderable(PartState part) {
-            Entry.Ordered before = part.ordered();
+            PartEntry.Ordered before = part.ordered();
             if (before != null) {
                 throw new Refusal("This part is ordered already: order " + before.order() + ".");
             }
@@ -120,11 +121,11 @@ public sealed interface OnMatch extends Command {
     record EndOrder(String part, boolean isHere) implements OnMatch {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            Entry.Ordered ordered = state.part(part).ordered();
+            PartEntry.Ordered ordered = state.part(part).ordered();
             if (ordered == null) {
                 throw new Refusal("Nothing is ordered for this part.");
             }
-            return Decision.of(new Entry.OrderEnded(part, ordered.order(), isHere));
+            return Decision.of(new PartEntry.OrderEnded(part, ordered.order(), isHere));
         }
     }
 
@@ -137,7 +138,7 @@ public sealed interface OnMatch extends Command {
         if (!match.grade().fits()) {
             throw new Refusal(match.title() + " is " + match.grade().word() + " and cannot be chosen.");
         }
-        return new Entry.Chosen(
+        return new PartEntry.Chosen(
                 part,
                 match.title(),
                 match.grade(),

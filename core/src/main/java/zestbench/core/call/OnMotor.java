@@ -10,7 +10,7 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.winding.Windings;
 
@@ -30,7 +30,7 @@ public sealed interface OnMotor extends Command {
         public Decision decide(CallState state, Surroundings around) {
             Windings.Found found = judge(state, around);
             MeantMotor motor = MeantMotor.of(which, state, around);
-            return Decision.of(new Entry.WindingsRead(
+            return Decision.of(new PartEntry.WindingsRead(
                     motor.part() == null ? null : motor.part().id(),
                     InputProblem.given(motor.name(), "placeId", "say which motor"),
                     motor.placeKind(),
@@ -74,7 +74,7 @@ public sealed interface OnMotor extends Command {
             Rated by = motor.rated(state, speed, rated);
             Judgement judgement = judge(motor, by, state, around);
             List<Judged> all = judgement.verdicts();
-            return Decision.of(new Entry.AmpsRead(
+            return Decision.of(new PartEntry.AmpsRead(
                     motor.part() == null ? which.part() : motor.part().id(),
                     motor.kind(),
                     all.get(0),

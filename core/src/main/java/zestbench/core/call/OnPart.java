@@ -5,7 +5,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 
@@ -15,7 +17,7 @@ public sealed interface OnPart extends Command {
     record KeepPhoto(String part, String photo) implements OnPart {
         @Override
         public Decision decide(CallState state, Surroundings around) {
-            return Decision.of(new Entry.PhotoAdded(state.part(part).id(), photo));
+            return Decision.of(new PartEntry.PhotoAdded(state.part(part).id(), photo));
         }
     }
 
@@ -40,7 +42,7 @@ public sealed interface OnPart extends Command {
                 throw new Refusal("Not proved yet: " + String.join("; ", open) + ".");
             }
             List<Entry> out = new ArrayList<>();
-            out.add(new Entry.PartClosed(
+            out.add(new PartEntry.PartClosed(
                     part, outcome, ProofList.asLeft(at), note.strip(), isReplaced ? dayOut(at) : null));
             if (isReplaced) {
                 out.addAll(endedWith(state));
@@ -49,7 +51,7 @@ public sealed interface OnPart extends Command {
         }
 
         private @Nullable String dayOut(PartState at) {
-            Entry.Chosen chosen = at.chosen();
+            PartEntry.Chosen chosen = at.chosen();
             return chosen != null && chosen.grade().needsReturnDate()
                     ? OnMatch.dayOut(returnDate != null ? returnDate : chosen.returnDate())
                     : null;
@@ -59,8 +61,8 @@ public sealed interface OnPart extends Command {
         private List<Entry> endedWith(CallState state) {
             List<Entry> out = new ArrayList<>();
             for (Line line : state.leave().openWriteUps().values()) {
-                if (line.entry() instanceof Entry.WrittenUp written && part.equals(written.of())) {
-                    out.add(new Entry.WriteUpEnded(written.id(), written.what(), "Its part is replaced."));
+                if (line.entry() instanceof LeaveEntry.WrittenUp written && part.equals(written.of())) {
+                    out.add(new LeaveEntry.WriteUpEnded(written.id(), written.what(), "Its part is replaced."));
                 }
             }
             return out;
@@ -74,7 +76,7 @@ public sealed interface OnPart extends Command {
             if (state.part(part).closed() == null) {
                 throw new Refusal("The part is open already.");
             }
-            return Decision.of(new Entry.PartReopened(part));
+            return Decision.of(new PartEntry.PartReopened(part));
         }
     }
 }

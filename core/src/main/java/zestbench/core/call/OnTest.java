@@ -20,6 +20,7 @@ import zestbench.core.quantity.Reading;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.MethodsApart;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
 
@@ -40,7 +41,7 @@ public sealed interface OnTest extends Command {
             String rating = at.family().shortText(spec(at));
             List<Entry> out = new ArrayList<>();
             for (Judged judged : judgement.verdicts()) {
-                Entry.Measured measured = new Entry.Measured(
+                PartEntry.Measured measured = new PartEntry.Measured(
                         part, piece, method, judged, rating, judgement.findings(), meter, around.rulesNumber());
                 Taken before = piece == null ? at.readings().get(judged.subject()) : null;
                 out.add(
@@ -75,7 +76,7 @@ public sealed interface OnTest extends Command {
             if (piece == null) {
                 return at.spec();
             }
-            Entry.Chosen chosen = at.chosen();
+            PartEntry.Chosen chosen = at.chosen();
             if (chosen == null) {
                 throw new Refusal("No replacement is chosen yet.");
             }
@@ -90,7 +91,7 @@ public sealed interface OnTest extends Command {
             for (Taken taken : piece == null ? at.readings().values() : List.<Taken>of()) {
                 Judged judged = taken.judged();
                 boolean isAlone = judged.reading().quantity() == Quantity.MICROFARADS
-                        || !(taken.line().entry() instanceof Entry.Measured)
+                        || !(taken.line().entry() instanceof PartEntry.Measured)
                         || readings.stream().anyMatch(r -> judged.subject().equals(r.section()));
                 if (!isAlone) {
                     out.add(new SectionReading(judged.subject(), judged.reading()));
@@ -174,7 +175,7 @@ public sealed interface OnTest extends Command {
             Look.Seen answer = asked.answer(seen)
                     .orElseThrow(() -> InputProblem.of("seen", seen, "give one of " + String.join(", ", keys)));
             String words = asked.question() + ": " + answer.words();
-            Entry looked = new Entry.Looked(part, look, seen, words, answer.verdict(), answer.meaning());
+            Entry looked = new PartEntry.Looked(part, look, seen, words, answer.verdict(), answer.meaning());
             // what is not bad enough to act on today is looked at again next time
             return answer.verdict() == Verdict.WEAK
                     ? Decision.of(

@@ -40,9 +40,9 @@ public record AmpTrend(String place, List<Point> points, String words) {
         Set<Long> struck = new LinkedHashSet<>();
         Set<String> here = new LinkedHashSet<>();
         tape.forEach(line -> {
-            if (line.entry() instanceof Entry.Struck strike) {
+            if (line.entry() instanceof UnitEntry.Struck strike) {
                 struck.add(strike.line());
-            } else if (line.entry() instanceof Entry.PartAdded added
+            } else if (line.entry() instanceof PartEntry.PartAdded added
                     && added.place().equals(place)) {
                 here.add(added.part());
             }
@@ -54,11 +54,11 @@ public record AmpTrend(String place, List<Point> points, String words) {
             if (struck.contains(line.number())) {
                 continue;
             }
-            if (entry instanceof Entry.Chosen chosen && here.contains(chosen.part())) {
+            if (entry instanceof PartEntry.Chosen chosen && here.contains(chosen.part())) {
                 now = new ArrayList<>();
-            } else if (entry instanceof Entry.PutBack back && here.contains(back.part())) {
+            } else if (entry instanceof PartEntry.PutBack back && here.contains(back.part())) {
                 now = old;
-            } else if (entry instanceof Entry.AmpsRead read && place.equals(read.at())) {
+            } else if (entry instanceof PartEntry.AmpsRead read && place.equals(read.at())) {
                 now.add(new Point(
                         line.atMillis(),
                         read.judged().reading().value(),

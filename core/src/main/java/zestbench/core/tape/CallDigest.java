@@ -50,11 +50,11 @@ public record CallDigest(
         long bought = 0;
         for (PartState part : state.parts()) {
             slices.add(state.filled(part));
-            Entry.Ordered order = part.ordered();
+            PartEntry.Ordered order = part.ordered();
             if (order != null && part.chosen() == null) {
                 waiting.add(new Waiting(part.added().title(), order.title(), order.from(), order.ready()));
             }
-            Entry.PartClosed closed = part.closed();
+            PartEntry.PartClosed closed = part.closed();
             if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
                 putIn.add(new PutIn(part.added().place(), part.added().title(), closed.asLeft(), closed.returnDate()));
             }
@@ -64,7 +64,7 @@ public record CallDigest(
         }
         List<WriteUp> writeUps = new ArrayList<>();
         state.leave().openWriteUps().forEach((id, line) -> {
-            if (line.entry() instanceof Entry.WrittenUp written) {
+            if (line.entry() instanceof LeaveEntry.WrittenUp written) {
                 writeUps.add(new WriteUp(id, line.atMillis(), written.urgency(), written.what()));
             }
         });

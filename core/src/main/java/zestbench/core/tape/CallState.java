@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Beside;
@@ -58,7 +59,7 @@ public final class CallState {
     private final List<String> notes = new ArrayList<>();
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
     private Plates plates;
-    private Entry.@Nullable CallEnded ended;
+    private UnitEntry.@Nullable CallEnded ended;
 
     /** What a place looked like before anything was moved. */
     public record PlaceFound(List<Wire> wires, List<String> photos) {
@@ -80,7 +81,7 @@ public final class CallState {
     public static CallState of(List<Line> tape, Plates onRecord) {
         Set<Long> struck = new LinkedHashSet<>();
         for (Line line : tape) {
-            if (line.entry() instanceof Entry.Struck strike) {
+            if (line.entry() instanceof UnitEntry.Struck strike) {
                 struck.add(strike.line());
             }
         }
@@ -88,7 +89,7 @@ public final class CallState {
         for (Line line : tape) {
             if (!struck.contains(line.number())) {
                 state.take(line);
-            } else if (PowerSeen.by(line.entry(), state.parts)) {
+            } else if (line.entry().showsPower(state)) {
                 // a wrong figure is struck; that the power was on when it was taken is not
                 state.safe.alive();
             }
@@ -109,78 +110,80 @@ public final class CallState {
     }
 
     private void take(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.PartAdded added) {
-            parts.put(added.part(), new PartState(added));
-        } else if (entry instanceof Entry.CallEnded end) {
-            ended = end;
-        } else if (entry instanceof Entry.CallReopened) {
-            ended = null;
-        } else if (entry.part() != null) {
-            PartState part = parts.get(entry.part());
-            if (part != null) {
-                part.take(line);
-            }
-        } else {
-            takeOfUnit(line);
+        line.entry().change(this, line);
+        if (line.entry().showsPower(this)) {
+            safe.alive();
         }
-        if (entry instanceof Entry.WindingsRead read && entry.part() != null) {
-            takeWindings(read, line);
-        }
-        if (entry instanceof Entry.AmpsRead read && read.at() != null) {
-            amps.put(read.at() + " " + read.key(), line);
-        }
-        leave.take(line);
-        takeSafety(line);
     }
 
-    private void takeWindings(Entry.WindingsRead read, Line line) {
+    void add(PartEntry.PartAdded added) {
+        parts.put(added.part(), new PartState(added));
+    }
+
+    /** Does something to a part, where there is one by that id. */
+    void onPart(@Nullable String id, Consumer<PartState> change) {
+        PartState part = id == null ? null : parts.get(id);
+        if (part != null) {
+            change.accept(part);
+        }
+    }
+
+    void end(UnitEntry.@Nullable CallEnded how) {
+        ended = how;
+    }
+
+    void answer(String question, String answer) {
+        answers.remove(question);
+        if (!answer.isEmpty()) {
+            answers.put(question, answer);
+        }
+    }
+
+    void plate(UnitEntry.PlateRead read) {
+        plates = plates.with(read.which(), read.spec());
+        plateTexts.put(read.which(), read.text());
+    }
+
+    void windings(Line line, PartEntry.WindingsRead read) {
         windings.put(read.place(), line);
         windingsRead.add(line);
     }
 
-    /** What belongs to the unit as a whole. */
-    private void takeOfUnit(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.Answered answered) {
-            answers.remove(answered.question());
-            if (!answered.answer().isEmpty()) {
-                answers.put(answered.question(), answered.answer());
-            }
-        } else if (entry instanceof Entry.PlateRead read) {
-            plates = plates.with(read.which(), read.spec());
-            plateTexts.put(read.which(), read.text());
-        } else if (entry instanceof Entry.SupplyRead read) {
-            supply.take(read.point(), read.judged().subject(), line);
-        } else if (entry instanceof Entry.WindingsRead read) {
-            takeWindings(read, line);
-        } else if (entry instanceof Entry.Noted noted) {
-            notes.add(noted.text());
-        } else if (entry instanceof Entry.Overridden over) {
-            overridden.add(over.demand());
-        } else if (entry instanceof Entry.PlaceWires found) {
-            places.put(
-                    found.place(),
-                    new PlaceFound(found.wires(), place(found.place()).photos()));
-        } else if (entry instanceof Entry.PlacePhoto photo) {
-            PlaceFound before = place(photo.place());
-            List<String> photos = new ArrayList<>(before.photos());
-            photos.add(photo.photo());
-            places.put(photo.place(), new PlaceFound(before.wires(), photos));
+    void amps(Line line, PartEntry.AmpsRead read) {
+        if (read.at() != null) {
+            amps.put(read.at() + " " + read.key(), line);
         }
     }
 
-    private void takeSafety(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.DeadRead dead) {
-            safe.read(dead.place(), dead.pair(), dead.volts(), line.atMillis());
-        } else if (entry instanceof Entry.MeterProved) {
-            safe.proved(line.atMillis());
-        } else if (entry instanceof Entry.SafeTicked tick) {
-            safe.tick(tick.key(), tick.on());
-        } else if (PowerSeen.by(entry, parts)) {
-            safe.alive();
+    void note(String text) {
+        notes.add(text);
+    }
+
+    void goPast(PartEntry.Overridden over) {
+        if (over.part() == null) {
+            overridden.add(over.demand());
         }
+    }
+
+    void placeWires(String name, List<Wire> wires) {
+        places.put(name, new PlaceFound(wires, place(name).photos()));
+    }
+
+    void placePhoto(String name, String photo) {
+        PlaceFound before = place(name);
+        List<String> photos = new ArrayList<>(before.photos());
+        photos.add(photo);
+        places.put(name, new PlaceFound(before.wires(), photos));
+    }
+
+    SafePeriod safe() {
+        return safe;
+    }
+
+    /** A part by its id; null where there is none. */
+    @Nullable
+    PartState find(String id) {
+        return parts.get(id);
     }
 
     /** Its lines, in the order they were added. */
@@ -207,7 +210,7 @@ public final class CallState {
                 .orElseThrow(() -> InputProblem.of("part", id, "no such part on this call"));
     }
 
-    public Entry.@Nullable CallEnded ended() {
+    public UnitEntry.@Nullable CallEnded ended() {
         return ended;
     }
 
@@ -263,7 +266,7 @@ public final class CallState {
     /** Whether a winding at a place was read to ground on this call. */
     public boolean isReadToGround(String place) {
         return windingsRead.stream()
-                .map(line -> (Entry.WindingsRead) line.entry())
+                .map(line -> (PartEntry.WindingsRead) line.entry())
                 .filter(read -> read.place().equals(place))
                 .flatMap(read -> read.verdicts().stream())
                 .anyMatch(judged -> judged.subject().endsWith(PairOhms.GROUND));
@@ -352,7 +355,7 @@ public final class CallState {
     }
 
     private static Beside beside(PartState part) {
-        Entry.Looked heat = part.seen(Look.About.CRANKCASE_HEAT);
+        PartEntry.Looked heat = part.seen(Look.About.CRANKCASE_HEAT);
         return new Beside(
                 null,
                 null,
@@ -367,7 +370,7 @@ public final class CallState {
         List<Witness> out = new ArrayList<>();
         for (PartState motor : parts.values()) {
             if (isServedBy(motor, part) && motor.closed() == null) {
-                Entry.Chosen choice = motor.chosen();
+                PartEntry.Chosen choice = motor.chosen();
                 Spec label =
                         choice == null ? motor.spec() : choice.pieces().get(0).spec();
                 if (label.has("capacitorMicrofarads")) {
@@ -406,7 +409,7 @@ public final class CallState {
     }
 
     /** Readings that stand for the {@code piece} of a choice that is the old part, or a section of it. */
-    public List<Entry.Measured> readingsOfStaying(PartState part, Spec staying, int piece) {
+    public List<PartEntry.Measured> readingsOfStaying(PartState part, Spec staying, int piece) {
         return Standing.readings(part, staying, piece);
     }
 

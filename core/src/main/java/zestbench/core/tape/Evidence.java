@@ -47,7 +47,7 @@ final class Evidence {
         notes.forEach(note -> evidence.facts.putAll(BlinkCode.facts(note)));
         evidence.supply(supply);
         for (Line line : windings) {
-            evidence.windings((Entry.WindingsRead) line.entry());
+            evidence.windings((PartEntry.WindingsRead) line.entry());
         }
         int startDevices = 0;
         for (PartState part : parts) {
@@ -59,9 +59,9 @@ final class Evidence {
             evidence.facts.put(Fact.TWO_START_DEVICES, true);
         }
         for (Line line : amps) {
-            evidence.amps((Entry.AmpsRead) line.entry());
+            evidence.amps((PartEntry.AmpsRead) line.entry());
         }
-        if (proof != null && proof.entry() instanceof Entry.ProofKept kept) {
+        if (proof != null && proof.entry() instanceof LeaveEntry.ProofKept kept) {
             evidence.proof(kept);
         }
         return evidence.facts;
@@ -77,7 +77,7 @@ final class Evidence {
         put(Fact.SECONDARY_VOLTS, supply.isControlled(SupplyPoint.TRANSFORMER));
     }
 
-    private void windings(Entry.WindingsRead read) {
+    private void windings(PartEntry.WindingsRead read) {
         if (!read.kind().equals("compressor")) {
             return;
         }
@@ -138,7 +138,7 @@ final class Evidence {
     }
 
     /** What a kept proof tells: whether it pumps, superheat and subcooling. */
-    private void proof(Entry.ProofKept kept) {
+    private void proof(LeaveEntry.ProofKept kept) {
         if (kept.findings().stream().anyMatch(f -> f.demand() == Demand.PUMPING)) {
             facts.put(Fact.NOT_PUMPING, true);
             return;
@@ -176,7 +176,7 @@ final class Evidence {
     }
 
     /** Amps of motors that are no part in question. */
-    private void amps(Entry.AmpsRead read) {
+    private void amps(PartEntry.AmpsRead read) {
         if (read.place() == RunningAmps.Place.COMPRESSOR) {
             compressor(read.judged());
             if (read.isPumping() != null) {

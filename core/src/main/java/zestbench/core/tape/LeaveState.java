@@ -33,33 +33,47 @@ public final class LeaveState {
     /** What a figure was at an instant. */
     public record FigureAt(ProofFigure figure, long atMillis, double value) {}
 
-    void take(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.UnitStarted) {
-            startedMillis = line.atMillis();
-            reads.clear();
-        } else if (entry instanceof Entry.DeadRead dead && dead.volts() < Deadness.DEAD_VOLTS) {
-            startedMillis = 0;
-        } else if (entry instanceof Entry.UnitTicked tick) {
-            if (tick.on()) {
-                ticked.add(tick.key());
-            } else {
-                ticked.remove(tick.key());
-            }
-        } else if (entry instanceof Entry.ProofRead read) {
-            reads.add(new Read(line.number(), line.atMillis(), read.point(), read.value()));
-        } else if (entry instanceof Entry.ProofKept) {
-            kept = line;
-        } else if (entry instanceof Entry.WrittenUp written) {
-            writeUps.put(written.id(), line);
-        } else if (entry instanceof Entry.WriteUpEnded end) {
-            endedHere.add(end.id());
-        } else if (entry instanceof Entry.OptionsOffered offered) {
-            options = offered.options();
-            taken = "";
-        } else if (entry instanceof Entry.OptionTaken choice) {
-            taken = choice.key();
+    void start(long atMillis) {
+        startedMillis = atMillis;
+        reads.clear();
+    }
+
+    /** A unit that is read dead does not run. @param volts that were read */
+    void readDead(double volts) {
+        startedMillis = volts < Deadness.DEAD_VOLTS ? 0 : startedMillis;
+    }
+
+    void tick(String key, boolean on) {
+        if (on) {
+            ticked.add(key);
+        } else {
+            ticked.remove(key);
         }
+    }
+
+    void read(Line line, ProofPoint point, double value) {
+        reads.add(new Read(line.number(), line.atMillis(), point, value));
+    }
+
+    void keep(Line line) {
+        kept = line;
+    }
+
+    void writeUp(String id, Line line) {
+        writeUps.put(id, line);
+    }
+
+    void endWriteUp(String id) {
+        endedHere.add(id);
+    }
+
+    void offer(List<CustomerOption> offered) {
+        options = offered;
+        taken = "";
+    }
+
+    void take(String key) {
+        taken = key;
     }
 
     public Set<String> ticked() {

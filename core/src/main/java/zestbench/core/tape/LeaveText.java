@@ -16,25 +16,25 @@ import zestbench.core.quantity.Reading;
 final class LeaveText {
     private LeaveText() {}
 
-    static TapeText of(Entry.UnitStarted e) {
+    static TapeText of(LeaveEntry.UnitStarted e) {
         return said("Unit started", "settles in 10 to 15 minutes");
     }
 
-    static TapeText of(Entry.UnitTicked e) {
+    static TapeText of(LeaveEntry.UnitTicked e) {
         return said((e.on() ? "Done: " : "Not done: ") + e.text(), "");
     }
 
-    static TapeText of(Entry.ProofRead e) {
+    static TapeText of(LeaveEntry.ProofRead e) {
         Reading reading = Reading.of(e.point().quantity(), e.value());
         return new TapeText(
                 reading.shown(), reading.unit(), e.point().title(), "unit running", "", null, List.of(), null);
     }
 
-    static TapeText of(Entry.ProofKept e) {
+    static TapeText of(LeaveEntry.ProofKept e) {
         return proof(e);
     }
 
-    static TapeText of(Entry.WrittenUp e) {
+    static TapeText of(LeaveEntry.WrittenUp e) {
         String place = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
         return TapeText.words(
                 "Write-up" + place + ": " + e.what(),
@@ -43,11 +43,11 @@ final class LeaveText {
                 e.why().isEmpty() ? List.of() : List.of(e.why()));
     }
 
-    static TapeText of(Entry.WriteUpEnded e) {
+    static TapeText of(LeaveEntry.WriteUpEnded e) {
         return said("Write-up ended: " + e.what(), e.how());
     }
 
-    static TapeText of(Entry.OptionsOffered e) {
+    static TapeText of(LeaveEntry.OptionsOffered e) {
         List<String> lines = e.options().stream()
                 .map(o -> o.tier().title() + ": " + o.words() + ". " + o.reckoning())
                 .toList();
@@ -59,17 +59,17 @@ final class LeaveText {
         return TapeText.words("Options for the customer", detail, "", lines);
     }
 
-    static TapeText of(Entry.OptionTaken e) {
+    static TapeText of(LeaveEntry.OptionTaken e) {
         return said(e.key().isEmpty() ? "No option chosen" : "Customer chose: " + e.words(), "");
     }
 
-    static TapeText of(Entry.Ordered e) {
+    static TapeText of(PartEntry.Ordered e) {
         return said(
                 "Ordered: " + e.title(),
                 e.from() + ", order " + e.order() + ", " + Figures.fixed(e.price(), 2) + ", ready " + e.ready());
     }
 
-    static TapeText of(Entry.OrderEnded e) {
+    static TapeText of(PartEntry.OrderEnded e) {
         return said(e.isHere() ? "The ordered part is here" : "The order was given up", "order " + e.order());
     }
 
@@ -77,7 +77,7 @@ final class LeaveText {
         return TapeText.words(title, detail, "", List.of());
     }
 
-    private static TapeText proof(Entry.ProofKept e) {
+    private static TapeText proof(LeaveEntry.ProofKept e) {
         Judgement judgement = e.answer().judgement();
         @Nullable Verdict overall = e.verdicts().isEmpty() ? null : judgement.overall();
         List<String> lines = new ArrayList<>();

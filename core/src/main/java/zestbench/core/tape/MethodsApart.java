@@ -15,14 +15,14 @@ public final class MethodsApart {
     private MethodsApart() {}
 
     /** Whether {@code before} is a bench reading that a running one does not take the place of. */
-    static boolean benchStands(Line before, Entry.Measured running) {
+    static boolean benchStands(Line before, PartEntry.Measured running) {
         return finding(before, running).isPresent();
     }
 
     /** What is said where a running reading is kept beside a bench reading that disagrees with it. */
-    public static Optional<Finding> finding(Line before, Entry.Measured running) {
+    public static Optional<Finding> finding(Line before, PartEntry.Measured running) {
         boolean both = running.method() == Entry.Method.UNDER_LOAD
-                && before.entry() instanceof Entry.Measured bench
+                && before.entry() instanceof PartEntry.Measured bench
                 && bench.method() == Entry.Method.BENCH;
         Judged old = PartState.judged(before);
         double was = old.reading().value();

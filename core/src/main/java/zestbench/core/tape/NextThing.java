@@ -100,7 +100,7 @@ public record NextThing(
     }
 
     private static NextThing of(CallState call, PartState part) {
-        Entry.Ordered ordered = part.ordered();
+        PartEntry.Ordered ordered = part.ordered();
         if (ordered != null && part.chosen() == null) {
             return new NextThing(
                     "Waits for its part, ready " + ordered.ready() + ": " + ordered.title(),

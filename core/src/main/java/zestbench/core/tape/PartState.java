@@ -35,97 +35,109 @@ public final class PartState {
     private static final long MILLIS_PER_MINUTE = 60_000;
     private static final int MOST_LEGS = 3;
 
-    private final Entry.PartAdded added;
+    private final PartEntry.PartAdded added;
     private String text = "";
     private Spec spec = Spec.EMPTY;
     private final Map<String, Taken> readings = new LinkedHashMap<>();
     private final Map<String, Taken> newReadings = new LinkedHashMap<>();
     private final Map<String, Taken> amps = new LinkedHashMap<>();
-    private final Map<String, Entry.Looked> looks = new LinkedHashMap<>();
+    private final Map<String, PartEntry.Looked> looks = new LinkedHashMap<>();
     private final Map<Entry.Checklist, Set<String>> ticked = new LinkedHashMap<>();
     private final List<String> photos = new ArrayList<>();
-    private final Map<Demand, Entry.Overridden> overridden = new EnumMap<>(Demand.class);
+    private final Map<Demand, PartEntry.Overridden> overridden = new EnumMap<>(Demand.class);
     private int legs = MOST_LEGS;
     private List<Wire> wires = List.of();
     private List<Doubt> doubts = List.of();
-    private Entry.@Nullable LeadsPrinted leads;
-    private Entry.@Nullable SheaveSet sheave;
-    private Entry.@Nullable Chosen chosen;
-    private Entry.@Nullable PartClosed closed;
-    private Entry.@Nullable Ordered ordered;
+    private PartEntry.@Nullable LeadsPrinted leads;
+    private PartEntry.@Nullable SheaveSet sheave;
+    private PartEntry.@Nullable Chosen chosen;
+    private PartEntry.@Nullable PartClosed closed;
+    private PartEntry.@Nullable Ordered ordered;
     private boolean sheetOpened;
     private long coolAtMillis;
     private long closedAtMillis;
 
-    PartState(Entry.PartAdded added) {
+    PartState(PartEntry.PartAdded added) {
         this.added = added;
     }
 
-    void take(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.LabelRead read) {
-            label(read);
-        } else if (entry instanceof Entry.Chosen choice) {
-            chosen = choice;
-            restartHookup();
-        } else if (entry instanceof Entry.PutBack) {
-            chosen = null;
-            amps.clear();
-            restartHookup();
-        } else if (entry instanceof Entry.WiresFound found) {
-            wires = found.wires();
-            ticked.remove(Entry.Checklist.SHEET);
-        } else if (entry instanceof Entry.LeadsPrinted printed) {
-            leads = printed;
-            ticked.remove(Entry.Checklist.SHEET);
-        } else if (entry instanceof Entry.SheetOpened) {
-            sheetOpened = true;
-        } else if (entry instanceof Entry.Ticked tick) {
-            Set<String> keys = ticked.computeIfAbsent(tick.list(), l -> new LinkedHashSet<>());
-            if (tick.on()) {
-                keys.add(tick.key());
-            } else {
-                keys.remove(tick.key());
-            }
-        } else if (entry instanceof Entry.PhotoAdded photo) {
-            photos.add(photo.photo());
-        } else if (entry instanceof Entry.PartClosed end) {
-            closed = end;
-            closedAtMillis = line.atMillis();
-        } else if (entry instanceof Entry.PartReopened) {
-            closed = null;
-        } else if (entry instanceof Entry.Ordered order) {
-            ordered = order;
-        } else if (entry instanceof Entry.OrderEnded) {
-            ordered = null;
-        } else if (entry instanceof Entry.Overridden over) {
-            overridden.put(over.demand(), over);
+    void chosen(PartEntry.Chosen choice) {
+        chosen = choice;
+        restartHookup();
+    }
+
+    void putBack() {
+        chosen = null;
+        amps.clear();
+        restartHookup();
+    }
+
+    void wires(List<Wire> found) {
+        wires = found;
+        ticked.remove(Entry.Checklist.SHEET);
+    }
+
+    void leads(PartEntry.LeadsPrinted printed) {
+        leads = printed;
+        ticked.remove(Entry.Checklist.SHEET);
+    }
+
+    void openSheet() {
+        sheetOpened = true;
+    }
+
+    void tick(Entry.Checklist list, String key, boolean on) {
+        Set<String> keys = ticked.computeIfAbsent(list, l -> new LinkedHashSet<>());
+        if (on) {
+            keys.add(key);
         } else {
-            reading(line);
+            keys.remove(key);
         }
     }
 
-    private void reading(Line line) {
-        Entry entry = line.entry();
-        if (entry instanceof Entry.Measured measured) {
-            measured(line, measured);
-        } else if (entry instanceof Entry.WindingsRead read && chosen == null) {
-            windings(line, read);
-        } else if (entry instanceof Entry.Looked look) {
-            looks.put(look.look(), look);
-            cooling(look, line.atMillis());
-        } else if (entry instanceof Entry.SheaveSet set) {
-            sheave = set;
-        } else if (entry instanceof Entry.AmpsRead read) {
-            boolean isTest = added.place().equals(read.at()) && chosen == null;
-            Map<String, Taken> to = isTest ? readings : amps;
-            to.put(read.key(), new Taken(line, read.judged(), read.findings()));
-            read.alongside().forEach(judged -> to.put(judged.subject(), new Taken(line, judged, List.of())));
-        }
+    void photo(String name) {
+        photos.add(name);
+    }
+
+    void close(Line line, PartEntry.PartClosed end) {
+        closed = end;
+        closedAtMillis = line.atMillis();
+    }
+
+    void reopen() {
+        closed = null;
+    }
+
+    void order(PartEntry.Ordered order) {
+        ordered = order;
+    }
+
+    void endOrder() {
+        ordered = null;
+    }
+
+    void goPast(PartEntry.Overridden over) {
+        overridden.put(over.demand(), over);
+    }
+
+    void sheave(PartEntry.SheaveSet set) {
+        sheave = set;
+    }
+
+    void looked(Line line, PartEntry.Looked look) {
+        looks.put(look.look(), look);
+        cooling(look, line.atMillis());
+    }
+
+    void amps(Line line, PartEntry.AmpsRead read) {
+        boolean isTest = added.place().equals(read.at()) && chosen == null;
+        Map<String, Taken> to = isTest ? readings : amps;
+        to.put(read.key(), new Taken(line, read.judged(), read.findings()));
+        read.alongside().forEach(judged -> to.put(judged.subject(), new Taken(line, judged, List.of())));
     }
 
     /** A part that was tried hot has to cool; looked at again and cold, it need not. */
-    private void cooling(Entry.Looked looked, long atMillis) {
+    private void cooling(PartEntry.Looked looked, long atMillis) {
         look(looked.look())
                 .filter(look -> look.answers().stream().anyMatch(a -> a.coolMinutes() > 0))
                 .ifPresent(look -> {
@@ -143,7 +155,7 @@ public final class PartState {
     }
 
     /** What was seen that tells {@code what}; null where nobody looked. */
-    public Entry.@Nullable Looked seen(Look.About what) {
+    public PartEntry.@Nullable Looked seen(Look.About what) {
         return looks.values().stream()
                 .filter(looked ->
                         look(looked.look()).filter(l -> l.about() == what).isPresent())
@@ -152,10 +164,10 @@ public final class PartState {
     }
 
     /** Readings that were judged by another label no longer stand; windings, looks and what was not judged hang on none. */
-    private void label(Entry.LabelRead read) {
+    void label(PartEntry.LabelRead read) {
         if (!read.spec().equals(spec)) {
             readings.values()
-                    .removeIf(t -> !(t.line().entry() instanceof Entry.WindingsRead)
+                    .removeIf(t -> !(t.line().entry() instanceof PartEntry.WindingsRead)
                             && t.judged().verdict() != Verdict.NOT_JUDGED);
         }
         text = read.text();
@@ -169,7 +181,7 @@ public final class PartState {
         return doubts;
     }
 
-    private void measured(Line line, Entry.Measured measured) {
+    void measured(Line line, PartEntry.Measured measured) {
         String subject = measured.judged().subject();
         Taken taken = new Taken(line, measured.judged(), measured.findings());
         if (measured.piece() != null) {
@@ -182,12 +194,16 @@ public final class PartState {
         }
     }
 
-    private void windings(Line line, Entry.WindingsRead read) {
+    /** Windings of the old part; a new one's say nothing of it. */
+    void windings(Line line, PartEntry.WindingsRead read) {
+        if (chosen != null) {
+            return;
+        }
         boolean hasPairs = read.verdicts().stream().anyMatch(j -> !isToGround(j.subject()));
         if (hasPairs) {
             readings.entrySet()
-                    .removeIf(
-                            e -> !isToGround(e.getKey()) && e.getValue().line().entry() instanceof Entry.WindingsRead);
+                    .removeIf(e ->
+                            !isToGround(e.getKey()) && e.getValue().line().entry() instanceof PartEntry.WindingsRead);
         }
         read.verdicts().forEach(judged -> readings.put(judged.subject(), new Taken(line, judged, read.findings())));
     }
@@ -197,7 +213,7 @@ public final class PartState {
         for (Map<String, Taken> each : List.of(readings, amps)) {
             each.replaceAll((key, taken) -> {
                 Line line = Rejudged.of(taken.line(), plates, labelAmps());
-                return line == taken.line() || !(line.entry() instanceof Entry.AmpsRead read)
+                return line == taken.line() || !(line.entry() instanceof PartEntry.AmpsRead read)
                         ? taken
                         : new Taken(taken.line(), read.judged(), read.findings());
             });
@@ -225,7 +241,7 @@ public final class PartState {
         return added.part();
     }
 
-    public Entry.PartAdded added() {
+    public PartEntry.PartAdded added() {
         return added;
     }
 
@@ -254,7 +270,7 @@ public final class PartState {
     }
 
     /** What was seen or felt, by its key. */
-    public Map<String, Entry.Looked> looks() {
+    public Map<String, PartEntry.Looked> looks() {
         return looks;
     }
 
@@ -264,22 +280,22 @@ public final class PartState {
     }
 
     /** The new part's own leads as typed; null where they were not. */
-    public Entry.@Nullable LeadsPrinted leads() {
+    public PartEntry.@Nullable LeadsPrinted leads() {
         return leads;
     }
 
     /** The sheave that was last reckoned through; null where none was. */
-    public Entry.@Nullable SheaveSet sheave() {
+    public PartEntry.@Nullable SheaveSet sheave() {
         return sheave;
     }
 
     /** What its sheet and proof are made from; empty until a replacement is chosen. */
     public Optional<HookupRequest> hookup(Circuit circuit, @Nullable Sheet capacitor) {
-        Entry.Chosen choice = chosen;
+        PartEntry.Chosen choice = chosen;
         if (choice == null) {
             return Optional.empty();
         }
-        Entry.LeadsPrinted printed = leads;
+        PartEntry.LeadsPrinted printed = leads;
         return Optional.of(new HookupRequest(
                 spec,
                 choice.pieces().stream().map(Entry.Piece::spec).toList(),
@@ -310,16 +326,16 @@ public final class PartState {
         return photos;
     }
 
-    public Entry.@Nullable Chosen chosen() {
+    public PartEntry.@Nullable Chosen chosen() {
         return chosen;
     }
 
     /** The order it waits for; null where it waits for none. */
-    public Entry.@Nullable Ordered ordered() {
+    public PartEntry.@Nullable Ordered ordered() {
         return closed == null ? ordered : null;
     }
 
-    public Entry.@Nullable PartClosed closed() {
+    public PartEntry.@Nullable PartClosed closed() {
         return closed;
     }
 
@@ -356,7 +372,7 @@ public final class PartState {
     }
 
     /** Who went on past a STOP of this part, and why; null where nobody did. */
-    public Entry.@Nullable Overridden overridden(Demand demand) {
+    public PartEntry.@Nullable Overridden overridden(Demand demand) {
         return overridden.get(demand);
     }
 
@@ -387,13 +403,13 @@ public final class PartState {
     }
 
     public static Judged judged(Line line) {
-        if (line.entry() instanceof Entry.Measured measured) {
+        if (line.entry() instanceof PartEntry.Measured measured) {
             return measured.judged();
         }
-        if (line.entry() instanceof Entry.AmpsRead read) {
+        if (line.entry() instanceof PartEntry.AmpsRead read) {
             return read.judged();
         }
-        if (line.entry() instanceof Entry.SupplyRead read) {
+        if (line.entry() instanceof UnitEntry.SupplyRead read) {
             return read.judged();
         }
         throw new IllegalArgumentException("line " + line.number() + " is no reading");
@@ -416,7 +432,7 @@ public final class PartState {
         Set<String> done = new LinkedHashSet<>(readings.keySet());
         done.addAll(looks.keySet());
         readings.forEach((subject, taken) -> {
-            if (taken.line().entry() instanceof Entry.WindingsRead && !isToGround(subject)) {
+            if (taken.line().entry() instanceof PartEntry.WindingsRead && !isToGround(subject)) {
                 done.add(Turning.WINDINGS);
             }
         });

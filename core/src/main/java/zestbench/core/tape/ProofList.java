@@ -26,7 +26,7 @@ public final class ProofList {
     }
 
     /** The sections of a new piece that are used and can be measured before it goes in, without power on it. */
-    public static List<String> sectionsToRead(PartState part, Entry.Chosen chosen, int piece) {
+    public static List<String> sectionsToRead(PartState part, PartEntry.Chosen chosen, int piece) {
         List<String> all = part.family().sections(chosen.pieces().get(piece).spec());
         List<String> out = new ArrayList<>();
         for (Assignment assignment : chosen.assignment()) {
@@ -46,7 +46,7 @@ public final class ProofList {
 
     /** Whether every used section of the piece was measured and none is out. */
     public static boolean isProved(PartState part, int piece) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         return chosen != null
                 && sectionsToRead(part, chosen, piece).stream()
                         .map(section -> part.newReadings().get(piece + " " + section))
@@ -55,7 +55,7 @@ public final class ProofList {
 
     /** New pieces that are to be measured before any wire goes on them, in short; empty where all are. */
     public static List<String> toMeasure(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         Map<String, Integer> counts = new LinkedHashMap<>();
         for (int piece = 0; chosen != null && piece < chosen.pieces().size(); piece++) {
             if (!isProved(part, piece)) {
@@ -71,7 +71,7 @@ public final class ProofList {
     /** What still stands between the part and its being closed as replaced; empty where nothing does. */
     public static List<String> open(PartState part) {
         List<String> out = new ArrayList<>();
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         if (chosen == null) {
             out.add("no replacement is chosen");
             return out;
@@ -88,7 +88,7 @@ public final class ProofList {
                 out.add("tick: " + check.text());
             }
         }
-        Entry.Looked pair = part.looks().get(PAIR);
+        PartEntry.Looked pair = part.looks().get(PAIR);
         if (pair != null && pair.verdict() == Verdict.FAILED) {
             out.add("move the line to the right two leads: " + pair.meaning());
         }
@@ -103,7 +103,7 @@ public final class ProofList {
     /** Whether its amps were read on {@code speed} and are not out. */
     public static boolean isRunning(PartState part, String speed) {
         return part.amps().entrySet().stream()
-                .anyMatch(e -> e.getValue().line().entry() instanceof Entry.AmpsRead read
+                .anyMatch(e -> e.getValue().line().entry() instanceof PartEntry.AmpsRead read
                         && e.getKey().equals(read.key())
                         && speed.equals(read.speed() == null ? "" : read.speed())
                         && e.getValue().judged().verdict() != Verdict.FAILED);
@@ -123,7 +123,7 @@ public final class ProofList {
     /** The values the part is left with, such as "HERM 55.20 µF, FAN 7.48 µF". */
     public static String asLeft(PartState part) {
         List<String> out = new ArrayList<>();
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         if (chosen != null) {
             out.add(chosen.title());
         } else {

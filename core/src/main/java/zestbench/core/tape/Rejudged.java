@@ -23,7 +23,7 @@ final class Rejudged {
      * @param labelAmps of the motor's own label, which goes before the plates; null where it gives none
      */
     static Line of(Line line, Plates plates, @Nullable Double labelAmps) {
-        if (!(line.entry() instanceof Entry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
+        if (!(line.entry() instanceof PartEntry.AmpsRead read) || read.judged().verdict() != Verdict.NOT_JUDGED) {
             return line;
         }
         RunningAmps.Rated rated = RatedMotor.at(
@@ -45,7 +45,7 @@ final class Rejudged {
                 line.number(),
                 line.atMillis(),
                 line.who(),
-                new Entry.AmpsRead(
+                new PartEntry.AmpsRead(
                         read.part(),
                         read.place(),
                         now.verdicts().get(0),
@@ -58,7 +58,7 @@ final class Rejudged {
                         read.meter()));
     }
 
-    private static @Nullable Boolean isEqual(Entry.AmpsRead read) {
+    private static @Nullable Boolean isEqual(PartEntry.AmpsRead read) {
         return read.isPumping() == null ? null : Boolean.valueOf(!read.isPumping());
     }
 }

@@ -70,7 +70,7 @@ public record SectionTrend(
 
     private static void take(Map<String, Growing> place, PartState part) {
         part.readings().forEach((section, taken) -> add(place, section, taken));
-        Entry.PartClosed closed = part.closed();
+        PartEntry.PartClosed closed = part.closed();
         if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
             place.clear();
             boolean isOnePiece = part.chosen() != null && part.chosen().pieces().size() == 1;

@@ -39,17 +39,17 @@ final class Standing {
     }
 
     /** Readings of what stays, as those of the {@code piece} it goes on as: it need not be measured twice. */
-    static List<Entry.Measured> readings(PartState part, Spec staying, int piece) {
+    static List<PartEntry.Measured> readings(PartState part, Spec staying, int piece) {
         List<Spec> rows = staying.rows(SECTIONS);
         boolean isWhole = rows.size() == part.spec().rows(SECTIONS).size();
         List<String> names = part.family().sections(staying);
-        List<Entry.Measured> out = new ArrayList<>();
+        List<PartEntry.Measured> out = new ArrayList<>();
         for (Taken taken : part.readings().values()) {
             String subject = taken.judged().subject();
             boolean isMeant = isWhole || subject.equals(rows.get(0).text("name").orElse(""));
-            if (isMeant && taken.line().entry() instanceof Entry.Measured m) {
+            if (isMeant && taken.line().entry() instanceof PartEntry.Measured m) {
                 Judged judged = isWhole ? m.judged() : m.judged().of(names.get(0));
-                out.add(new Entry.Measured(
+                out.add(new PartEntry.Measured(
                         part.id(), piece, m.method(), judged, m.shortRating(), m.findings(), m.meter(), m.rules()));
             }
         }
@@ -58,7 +58,7 @@ final class Standing {
 
     /** Sections of the one new piece of {@code other} that serve nothing there. */
     static Optional<Spec> spare(PartState part, PartState other) {
-        Entry.Chosen chosen = other.chosen();
+        PartEntry.Chosen chosen = other.chosen();
         boolean areBoth = part.family().has(Trait.SERVES_IN_SECTIONS) && part.family() == other.family();
         if (!areBoth || chosen == null || chosen.pieces().size() != 1) {
             return Optional.empty();

@@ -65,7 +65,7 @@ public record Stop(
 
     private static List<Stop> ofPart(CallState call, PartState part) {
         List<Stop> out = new ArrayList<>();
-        for (Entry.Looked looked : part.looks().values()) {
+        for (PartEntry.Looked looked : part.looks().values()) {
             demand(part, looked).ifPresent(d -> out.add(ofPart(call, part, d, looked.meaning())));
         }
         List<Taken> all = new ArrayList<>(part.readings().values());
@@ -99,7 +99,7 @@ public record Stop(
                 : new Stop(demand, text, part.id(), step, null);
     }
 
-    private static Optional<Demand> demand(PartState part, Entry.Looked looked) {
+    private static Optional<Demand> demand(PartState part, PartEntry.Looked looked) {
         return part.family().looks(ShopRules.DEFAULT).stream()
                 .filter(l -> l.key().equals(looked.look()))
                 .flatMap(l -> l.answer(looked.seen()).stream())
@@ -111,10 +111,10 @@ public record Stop(
     private static List<Stop> ofUnit(CallState call) {
         List<Stop> out = new ArrayList<>();
         for (Line line : call.windings().values()) {
-            add(out, call, line.number(), ((Entry.WindingsRead) line.entry()).findings());
+            add(out, call, line.number(), ((PartEntry.WindingsRead) line.entry()).findings());
         }
         for (Line line : call.amps().values()) {
-            add(out, call, line.number(), ((Entry.AmpsRead) line.entry()).findings());
+            add(out, call, line.number(), ((PartEntry.AmpsRead) line.entry()).findings());
         }
         for (SupplyPoint point : SupplyPoint.values()) {
             long last = call.supply().at(point).values().stream()
@@ -126,7 +126,7 @@ public record Stop(
             }
         }
         Line kept = call.leave().kept();
-        if (kept != null && kept.entry() instanceof Entry.ProofKept proof) {
+        if (kept != null && kept.entry() instanceof LeaveEntry.ProofKept proof) {
             add(out, call, kept.number(), proof.findings());
         }
         return out;

@@ -36,16 +36,16 @@ public record TapeText(
         @Nullable Verdict verdict,
         List<String> reckoning,
         @Nullable Mark mark) {
-    static TapeText of(Entry.SheaveSet e) {
+    static TapeText of(PartEntry.SheaveSet e) {
         return judged(e.judged(), e.words(), e.findings(), "");
     }
 
-    static TapeText of(Entry.Looked e) {
+    static TapeText of(PartEntry.Looked e) {
         List<String> lines = e.meaning().isEmpty() ? List.of() : List.of(e.meaning());
         return new TapeText("", "", e.words(), "", e.verdict().word(), e.verdict(), lines, Mark.PRACTICE);
     }
 
-    static TapeText of(Entry.DeadRead e) {
+    static TapeText of(UnitEntry.DeadRead e) {
         boolean dead = e.volts() < Deadness.DEAD_VOLTS;
         String limit = "dead is under " + Figures.plain(Deadness.DEAD_VOLTS) + " V";
         return new TapeText(
@@ -59,7 +59,7 @@ public record TapeText(
                 Mark.PRACTICE);
     }
 
-    static TapeText of(Entry.Chosen e) {
+    static TapeText of(PartEntry.Chosen e) {
         List<String> lines = e.criteria().stream()
                 .map(c -> Families.titleOf(c.attribute()) + ": needs " + c.required() + ", has " + c.offered() + ", "
                         + c.outcome().word() + ". " + c.why().text())
@@ -75,14 +75,14 @@ public record TapeText(
                 lines);
     }
 
-    static TapeText of(Entry.SupplyRead e) {
+    static TapeText of(UnitEntry.SupplyRead e) {
         String subject = e.point().isControl()
                 ? e.point().title()
                 : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
         return judged(e.judged(), subject, e.findings(), e.meter());
     }
 
-    static TapeText of(Entry.MeterProved e) {
+    static TapeText of(UnitEntry.MeterProved e) {
         return new TapeText(
                 Figures.plain(e.volts()),
                 Quantity.VOLTS.unit(),
@@ -94,56 +94,56 @@ public record TapeText(
                 Mark.PRACTICE);
     }
 
-    static TapeText of(Entry.Answered e) {
+    static TapeText of(UnitEntry.Answered e) {
         Question question = Question.named(e.question()).orElseThrow();
         String answer = question.answer(e.answer()).map(Question.Answer::words).orElse("not known");
         return words(question.words() + ": " + answer, "", "", List.of());
     }
 
-    static TapeText of(Entry.PlateRead e) {
+    static TapeText of(UnitEntry.PlateRead e) {
         String which = e.which() == Plates.Which.OUTDOOR ? "Plate" : "Indoor plate";
         return words(which + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of());
     }
 
-    static TapeText of(Entry.SafeTicked e) {
+    static TapeText of(UnitEntry.SafeTicked e) {
         return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
     }
 
-    static TapeText of(Entry.PlaceWires e) {
+    static TapeText of(UnitEntry.PlaceWires e) {
         return wires(e.place(), e.wires());
     }
 
-    static TapeText of(Entry.PlacePhoto e) {
+    static TapeText of(UnitEntry.PlacePhoto e) {
         return words("Photo attached", e.place(), "", List.of());
     }
 
-    static TapeText of(Entry.LabelRead e) {
+    static TapeText of(PartEntry.LabelRead e) {
         return words("Label: " + e.text(), "", "", List.of());
     }
 
-    static TapeText of(Entry.PartAdded e) {
+    static TapeText of(PartEntry.PartAdded e) {
         return words(e.title() + " in question", e.place(), "", List.of());
     }
 
-    static TapeText of(Entry.PutBack e) {
+    static TapeText of(PartEntry.PutBack e) {
         return words("Put back: " + e.title(), "", "", List.of());
     }
 
-    static TapeText of(Entry.WiresFound e) {
+    static TapeText of(PartEntry.WiresFound e) {
         return wires("", e.wires());
     }
 
-    static TapeText of(Entry.LeadsPrinted e) {
+    static TapeText of(PartEntry.LeadsPrinted e) {
         String leads = String.join(
                 "; ", e.leads().stream().map(w -> w.terminal() + " " + w.text()).toList());
         return words("Leads of the new part, by its label", joined(leads, e.connection()), "", List.of());
     }
 
-    static TapeText of(Entry.Ticked e) {
+    static TapeText of(PartEntry.Ticked e) {
         return words((e.on() ? "Done: " : "Not done: ") + e.text(), "", "", List.of());
     }
 
-    static TapeText of(Entry.PartClosed e) {
+    static TapeText of(PartEntry.PartClosed e) {
         String how = switch (e.outcome()) {
             case REPLACED -> "Replaced";
             case FIXED_WITHOUT_PART -> "Fixed without a part";
@@ -153,43 +153,43 @@ public record TapeText(
         return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
     }
 
-    static TapeText of(Entry.Struck e) {
+    static TapeText of(UnitEntry.Struck e) {
         return words("Struck line " + e.line(), e.reason(), "", List.of());
     }
 
-    static TapeText of(Entry.Noted e) {
+    static TapeText of(UnitEntry.Noted e) {
         return words(e.text(), "", "", List.of());
     }
 
-    static TapeText of(Entry.CallEnded e) {
+    static TapeText of(UnitEntry.CallEnded e) {
         return words(e.end() == Entry.End.CLOSED ? "Call closed" : "Call cancelled", e.note(), "", List.of());
     }
 
-    static TapeText of(Entry.SheetOpened e) {
+    static TapeText of(PartEntry.SheetOpened e) {
         return words("Hook-up sheet opened", "", "", List.of());
     }
 
-    static TapeText of(Entry.PhotoAdded e) {
+    static TapeText of(PartEntry.PhotoAdded e) {
         return words("Photo attached", "", "", List.of());
     }
 
-    static TapeText of(Entry.PowerOn e) {
+    static TapeText of(UnitEntry.PowerOn e) {
         return words("Power back on", "read dead again before hands go in", "", List.of());
     }
 
-    static TapeText of(Entry.PartReopened e) {
+    static TapeText of(PartEntry.PartReopened e) {
         return words("Part reopened", "", "", List.of());
     }
 
-    static TapeText of(Entry.CallReopened e) {
+    static TapeText of(UnitEntry.CallReopened e) {
         return words("Call reopened", "", "", List.of());
     }
 
-    static TapeText of(Entry.Overridden e) {
+    static TapeText of(PartEntry.Overridden e) {
         return words("Went on past a STOP: " + Letters.inSentence(e.demand().words()), e.reason(), "", List.of());
     }
 
-    static TapeText of(Entry.WindingsRead e) {
+    static TapeText of(PartEntry.WindingsRead e) {
         Verdict overall = Optional.ofNullable(
                         Judgement.of(e.verdicts(), e.findings()).overall())
                 .orElse(Verdict.NOT_JUDGED);
@@ -228,7 +228,7 @@ public record TapeText(
                 wires.stream().map(w -> w.terminal() + ": " + w.text()).toList());
     }
 
-    static TapeText of(Entry.AmpsRead e) {
+    static TapeText of(PartEntry.AmpsRead e) {
         String at = e.at() == null ? e.judged().subject() : e.at();
         String subject = e.speed() == null || e.speed().isEmpty() ? at : at + ", " + e.speed();
         TapeText amps = judged(e.judged(), subject, e.findings(), e.meter() == null ? "" : e.meter());
@@ -255,7 +255,7 @@ public record TapeText(
                 amps.mark());
     }
 
-    static TapeText of(Entry.Measured e) {
+    static TapeText of(PartEntry.Measured e) {
         String of = e.piece() == null ? "" : "new " + e.shortRating() + ", ";
         String how = e.method() == Entry.Method.UNDER_LOAD ? " under load" : "";
         return judged(e.judged(), of + subject(e.judged()) + how, e.findings(), e.meter());

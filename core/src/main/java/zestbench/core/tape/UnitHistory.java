@@ -24,7 +24,7 @@ public final class UnitHistory {
     public record Visit(long call, List<Line> tape, CallState state) {}
 
     /** Something seen and not done that is still so. @param call the visit it was seen on */
-    public record OpenWriteUp(long call, long atMillis, Entry.WrittenUp writeUp) {}
+    public record OpenWriteUp(long call, long atMillis, LeaveEntry.WrittenUp writeUp) {}
 
     /**
      * A part that was put in.
@@ -75,7 +75,7 @@ public final class UnitHistory {
         Set<String> ended = new LinkedHashSet<>();
         for (Visit visit : visits) {
             visit.state().leave().openWriteUps().forEach((id, line) -> {
-                if (line.entry() instanceof Entry.WrittenUp written) {
+                if (line.entry() instanceof LeaveEntry.WrittenUp written) {
                     open.put(id, new OpenWriteUp(visit.call(), line.atMillis(), written));
                 }
             });
@@ -106,7 +106,7 @@ public final class UnitHistory {
     private static Optional<Benchmark> benchmarkOn(Visit visit) {
         Benchmark best = null;
         for (Line line : visit.tape()) {
-            if (line.entry() instanceof Entry.ProofKept kept
+            if (line.entry() instanceof LeaveEntry.ProofKept kept
                     && kept.isBenchmark()
                     && !visit.state().isStruck(line.number())) {
                 best = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
@@ -120,7 +120,7 @@ public final class UnitHistory {
         Map<ProofFigure, List<FigureTrend.Point>> out = new LinkedHashMap<>();
         for (Visit visit : visits) {
             Line line = visit.state().leave().kept();
-            if (line != null && line.entry() instanceof Entry.ProofKept kept) {
+            if (line != null && line.entry() instanceof LeaveEntry.ProofKept kept) {
                 Benchmark then = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
                 UnitProof.figures(kept.answer())
                         .forEach((figure, value) -> out.computeIfAbsent(figure, f -> new ArrayList<>())
@@ -137,7 +137,7 @@ public final class UnitHistory {
         Map<String, PutIn> out = new LinkedHashMap<>();
         for (Visit visit : visits) {
             for (PartState part : visit.state().parts()) {
-                Entry.PartClosed closed = part.closed();
+                PartEntry.PartClosed closed = part.closed();
                 if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
                     String place = part.added().place();
                     String title = part.added().title();
@@ -169,7 +169,7 @@ public final class UnitHistory {
     public String lastNote() {
         String last = "";
         for (Visit visit : visits) {
-            Entry.CallEnded ended = visit.state().ended();
+            UnitEntry.CallEnded ended = visit.state().ended();
             if (ended != null && !ended.note().isEmpty()) {
                 last = ended.note();
             }
@@ -182,7 +182,7 @@ public final class UnitHistory {
         List<FoundAndLeft> out = new ArrayList<>();
         for (Visit visit : visits) {
             for (PartState part : visit.state().parts()) {
-                Entry.PartClosed closed = part.closed();
+                PartEntry.PartClosed closed = part.closed();
                 if (closed != null) {
                     out.add(
                             0,
@@ -211,7 +211,7 @@ public final class UnitHistory {
         Set<String> places = new LinkedHashSet<>();
         for (List<Line> tape : tapes) {
             for (Line line : tape) {
-                if (line.entry() instanceof Entry.AmpsRead read && read.at() != null) {
+                if (line.entry() instanceof PartEntry.AmpsRead read && read.at() != null) {
                     places.add(read.at());
                 }
             }

@@ -25,7 +25,7 @@ public final class Wanted {
         if (part.spec().isEmpty()) {
             return "";
         }
-        Entry.PartClosed closed = part.closed();
+        PartEntry.PartClosed closed = part.closed();
         if (closed != null) {
             if (closed.returnDate() != null && isStopgapIn) {
                 return "a stopgap is in until " + closed.returnDate();
@@ -35,7 +35,7 @@ public final class Wanted {
         if (!isOpen) {
             return "";
         }
-        Entry.Ordered ordered = part.ordered();
+        PartEntry.Ordered ordered = part.ordered();
         if (ordered != null) {
             return "ordered, " + ordered.from();
         }
@@ -50,7 +50,7 @@ public final class Wanted {
 
     /** Whether a part was put in that came from no truck. */
     static boolean isBought(PartState part) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         return chosen != null
                 && chosen.pieces().stream()
                         .anyMatch(p -> p.stock() == null && !p.spec().equals(part.spec()));

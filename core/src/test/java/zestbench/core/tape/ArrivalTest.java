@@ -55,7 +55,7 @@ class ArrivalTest {
         Judgement judgement = point.isControl()
                 ? ControlVoltage.judge(point, 24, volts, Meter.USUAL)
                 : SupplyVoltage.onSite(state().plates().outdoor(), List.of(new PairReading(pair, volts)), Meter.USUAL);
-        add(new Entry.SupplyRead(point, judgement.verdicts().get(0), judgement.findings(), "2 % + 5"));
+        add(new UnitEntry.SupplyRead(point, judgement.verdicts().get(0), judgement.findings(), "2 % + 5"));
     }
 
     private String top() {
@@ -65,36 +65,36 @@ class ArrivalTest {
     @Test
     void theNextThingLeadsFromTheQuestionToThePlateAndTheTest() {
         assertThat(next().callStep()).isEqualTo(NextThing.CallStep.ASK);
-        add(new Entry.Answered("compressor", "hums"));
-        add(new Entry.Answered("OUTDOOR_FAN_RUNS", "yes"));
+        add(new UnitEntry.Answered("compressor", "hums"));
+        add(new UnitEntry.Answered("OUTDOOR_FAN_RUNS", "yes"));
         assertThat(next().text()).isEqualTo("Read the plate");
-        add(new Entry.PlateRead(Plates.Which.OUTDOOR, PLATE, plate(PLATE)));
+        add(new UnitEntry.PlateRead(Plates.Which.OUTDOOR, PLATE, plate(PLATE)));
         assertThat(next().callStep()).isIn(NextThing.CallStep.ASK, NextThing.CallStep.SUPPLY);
         assertThat(next().text()).matches("(Check|Measure): .+");
         assertThat(state().evidence()).containsEntry(Fact.THREE_PHASE, false);
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
         assertThat(next().part()).isEqualTo("p");
     }
 
     @Test
     void anAnswerIsTakenBackAndAnotherTakesItsPlace() {
-        add(new Entry.Answered("ICE", "yes"));
-        add(new Entry.Answered("ICE", "no"));
+        add(new UnitEntry.Answered("ICE", "yes"));
+        add(new UnitEntry.Answered("ICE", "no"));
         assertThat(state().evidence()).containsEntry(Fact.ICE, false);
-        add(new Entry.Answered("ICE", ""));
+        add(new UnitEntry.Answered("ICE", ""));
         assertThat(state().evidence()).doesNotContainKey(Fact.ICE);
         assertThat(state().answers()).isEmpty();
     }
 
     @Test
     void everyReadingReckonsTheSuspectsAnew() {
-        add(new Entry.Answered("compressor", "hums"));
-        add(new Entry.Answered("OUTDOOR_FAN_RUNS", "yes"));
+        add(new UnitEntry.Answered("compressor", "hums"));
+        add(new UnitEntry.Answered("OUTDOOR_FAN_RUNS", "yes"));
         assertThat(top()).isEqualTo("capacitor-herm");
         String label = "45+5 µF 440 V ±6%";
         Spec spec = new Spec(Families.named("capacitor").read(label).fields());
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
-        add(new Entry.LabelRead("p", label, spec));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.LabelRead("p", label, spec));
         measured(spec, "HERM", 44.9);
         assertThat(state().evidence()).containsEntry(Fact.HERM_OUT, false);
         assertThat(top()).as("a good section clears it").isNotEqualTo("capacitor-herm");
@@ -111,7 +111,7 @@ class ArrivalTest {
             readings.add(PairOhms.of(pairsAndOhms[i], reading, 0));
         }
         Windings.Found found = Windings.judge(readings, shellHot, 1, Meter.USUAL);
-        add(new Entry.WindingsRead(
+        add(new PartEntry.WindingsRead(
                 null,
                 "Compressor",
                 "compressor",
@@ -131,7 +131,9 @@ class ArrivalTest {
                 .containsEntry(Fact.SHELL_HOT, true)
                 .doesNotContainKey(Fact.GROUNDED);
         assertThat(top()).isEqualTo("overload-open");
-        assertThat(((Entry.WindingsRead) state().windings().get("Compressor").entry()).isCoolingDown())
+        assertThat(((PartEntry.WindingsRead)
+                                state().windings().get("Compressor").entry())
+                        .isCoolingDown())
                 .isTrue();
         windings(false, "1-2", "0.9", "1-3", "2.1", "2-3", "3.0", "1-GROUND", "120");
         assertThat(state().evidence()).containsEntry(Fact.WINDING_OPEN, false).containsEntry(Fact.GROUNDED, true);
@@ -156,7 +158,7 @@ class ArrivalTest {
                         ShopRules.DEFAULT))
                 .verdicts()
                 .get(0);
-        add(new Entry.Measured("p", null, Entry.Method.BENCH, judged, "", List.of(), "", 0));
+        add(new PartEntry.Measured("p", null, Entry.Method.BENCH, judged, "", List.of(), "", 0));
     }
 
     @Test
@@ -201,7 +203,10 @@ class ArrivalTest {
     @Test
     void voltsAreJudgedBeforeThePlateIsRead() {
         volts(SupplyPoint.DISCONNECT, "L1-L2", 243);
-        assertThat(((Entry.SupplyRead) tape.get(0).entry()).findings().get(0).text())
+        assertThat(((UnitEntry.SupplyRead) tape.get(0).entry())
+                        .findings()
+                        .get(0)
+                        .text())
                 .contains("as a 240 V system");
         volts(SupplyPoint.COIL, "", 0.2);
         assertThat(state().evidence()).containsEntry(Fact.COIL_VOLTS, false);
@@ -219,7 +224,7 @@ class ArrivalTest {
     }
 
     private void readDead() {
-        state().deadness().pairs().forEach(p -> add(new Entry.DeadRead(p.place(), p.name(), 0.2)));
+        state().deadness().pairs().forEach(p -> add(new UnitEntry.DeadRead(p.place(), p.name(), 0.2)));
     }
 
     @Test
@@ -227,18 +232,18 @@ class ArrivalTest {
         assertThat(state().safeSteps().stream().map(ArrivalTest::key))
                 .startsWith(SafePeriod.LOCKED, SafePeriod.PROVED, SafePeriod.DEAD, SafePeriod.PROVED_AGAIN)
                 .hasSize(7);
-        add(new Entry.SafeTicked(SafePeriod.LOCKED, SafePeriod.textOf(SafePeriod.LOCKED), true));
-        add(new Entry.MeterProved(121));
+        add(new UnitEntry.SafeTicked(SafePeriod.LOCKED, SafePeriod.textOf(SafePeriod.LOCKED), true));
+        add(new UnitEntry.MeterProved(121));
         assertThat(done()).containsExactly(SafePeriod.LOCKED, SafePeriod.PROVED);
         readDead();
         assertThat(done()).containsExactly(SafePeriod.LOCKED, SafePeriod.PROVED, SafePeriod.DEAD);
-        add(new Entry.MeterProved(121));
+        add(new UnitEntry.MeterProved(121));
         assertThat(done()).contains(SafePeriod.PROVED_AGAIN);
         volts(SupplyPoint.COIL, "", 26);
         assertThat(state().deadness().isSupplyDead())
                 .as("24 V comes from indoors and stays")
                 .isTrue();
-        add(new Entry.PowerOn());
+        add(new UnitEntry.PowerOn());
         assertThat(done()).as("all of it anew").isEmpty();
         assertThat(state().deadness().live()).isTrue();
     }
@@ -246,7 +251,7 @@ class ArrivalTest {
     @Test
     void aMeterProvedOnlyAfterwardsIsNotProvedBefore() {
         readDead();
-        add(new Entry.MeterProved(121));
+        add(new UnitEntry.MeterProved(121));
         assertThat(done()).containsExactly(SafePeriod.DEAD, SafePeriod.PROVED_AGAIN);
         assertThat(state().deadness().isSupplyDead())
                 .as("only the dead reading locks anything")
@@ -266,17 +271,17 @@ class ArrivalTest {
 
     @Test
     void aPlaceKeepsItsWiresAndPhotosAndEveryLineHasWords() {
-        add(new Entry.PlaceWires("Contactor", List.of(new Wire("T1", "black", null, "compressor C"))));
-        add(new Entry.PlacePhoto("Contactor", "x"));
-        add(new Entry.PlacePhoto("Contactor", "y"));
+        add(new UnitEntry.PlaceWires("Contactor", List.of(new Wire("T1", "black", null, "compressor C"))));
+        add(new UnitEntry.PlacePhoto("Contactor", "x"));
+        add(new UnitEntry.PlacePhoto("Contactor", "y"));
         assertThat(state().place("Contactor").wires()).hasSize(1);
         assertThat(state().place("Contactor").photos()).containsExactly("x", "y");
         assertThat(state().place("Compressor").photos()).isEmpty();
-        add(new Entry.Answered("ICE", ""));
-        add(new Entry.PlateRead(Plates.Which.INDOOR, "coil", plate(PLATE)));
-        add(new Entry.MeterProved(24));
-        add(new Entry.SafeTicked(SafePeriod.LOCKED, "Disconnect pulled and locked", false));
-        add(new Entry.PowerOn());
+        add(new UnitEntry.Answered("ICE", ""));
+        add(new UnitEntry.PlateRead(Plates.Which.INDOOR, "coil", plate(PLATE)));
+        add(new UnitEntry.MeterProved(24));
+        add(new UnitEntry.SafeTicked(SafePeriod.LOCKED, "Disconnect pulled and locked", false));
+        add(new UnitEntry.PowerOn());
         volts(SupplyPoint.LINE, "L1-L2", 241);
         assertThat(tape).allSatisfy(l -> assertThat(l.entry().told().title()).isNotBlank());
         assertThat(tape.get(3).entry().told().title()).isEqualTo("Ice on the lines: not known");

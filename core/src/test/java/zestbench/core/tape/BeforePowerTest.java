@@ -39,11 +39,11 @@ class BeforePowerTest {
 
     @Test
     void aPartThatStayedInIsNotAskedForButWhatWasOpenedIs() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
         assertThat(keys()).containsExactly("straps", "screws", "discharge", "jumpers", "tools", "panel");
         put("motor", "m", "1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.8 A");
         assertThat(keys()).contains("wired-m", "turns-m").doesNotContain("wired-p");
-        add(new Entry.PutBack("m", "Fan motor"));
+        add(new PartEntry.PutBack("m", "Fan motor"));
         assertThat(keys()).doesNotContain("wired-m", "turns-m");
     }
 
@@ -52,18 +52,18 @@ class BeforePowerTest {
         put("capacitor", "p", "45+5 MFD 440 VAC");
         assertThat(BeforePower.textOf(state(), "discharge")).isEqualTo("Discharge tool off the capacitor");
         assertThat(BeforePower.textOf(state(), "nothing")).isEmpty();
-        add(new Entry.UnitTicked("discharge", "Discharge tool off the capacitor", true));
+        add(new LeaveEntry.UnitTicked("discharge", "Discharge tool off the capacitor", true));
         assertThat(state().leave().ticked()).containsExactly("discharge");
-        add(new Entry.UnitTicked("discharge", "Discharge tool off the capacitor", false));
+        add(new LeaveEntry.UnitTicked("discharge", "Discharge tool off the capacitor", false));
         assertThat(state().leave().ticked()).isEmpty();
     }
 
     private void put(String kind, String id, String label) {
         Spec spec = new Spec(Families.named(kind).read(label).fields());
         String title = Families.named(kind).title();
-        add(new Entry.PartAdded(id, kind, title, "Outdoor unit", ""));
-        add(new Entry.LabelRead(id, label, spec));
-        add(new Entry.Chosen(
+        add(new PartEntry.PartAdded(id, kind, title, "Outdoor unit", ""));
+        add(new PartEntry.LabelRead(id, label, spec));
+        add(new PartEntry.Chosen(
                 id,
                 title,
                 Grade.LIKE_FOR_LIKE,

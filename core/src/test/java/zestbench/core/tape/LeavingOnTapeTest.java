@@ -101,7 +101,7 @@ class LeavingOnTapeTest {
         strikeLast(2, 400 * DAY);
         assertThat(trend().points()).hasSize(2);
         measure(3, 500 * DAY, 39);
-        add(3, 500 * DAY, new Entry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", null));
+        add(3, 500 * DAY, new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", null));
         assertThat(history().sections()).as("the old part's line ended with it").isEmpty();
         measure(4, 900 * DAY, 45.1);
         assertThat(trend().points()).hasSize(1);
@@ -109,7 +109,7 @@ class LeavingOnTapeTest {
 
     @Test
     void aUnitSettlesInTenToFifteenMinutesAndReadingsBeforeDoNotCount() {
-        add(0, 1, new Entry.UnitStarted());
+        add(0, 1, new LeaveEntry.UnitStarted());
         read(0, 2 * MINUTE, 76, 70);
         assertThat(leave().isSettled(AIR_ONLY)).isFalse();
         read(0, 11 * MINUTE, 76, 58);
@@ -121,9 +121,9 @@ class LeavingOnTapeTest {
                 .extracting(LeaveState.FigureAt::value)
                 .startsWith(6.0)
                 .endsWith(18.2);
-        add(0, 20 * MINUTE, new Entry.DeadRead("SUPPLY", "L1-L2", 0.2));
+        add(0, 20 * MINUTE, new UnitEntry.DeadRead("SUPPLY", "L1-L2", 0.2));
         assertThat(leave().isRunning()).as("read dead: it does not run").isFalse();
-        add(0, 25 * MINUTE, new Entry.UnitStarted());
+        add(0, 25 * MINUTE, new LeaveEntry.UnitStarted());
         assertThat(leave().readings()).as("a new start reads anew").isEmpty();
     }
 
@@ -146,13 +146,13 @@ class LeavingOnTapeTest {
 
     @Test
     void writeUpsOfAllVisitsStandByUrgencyUntilTheyAreEnded() {
-        add(0, 0, new Entry.WrittenUp("a", "", "Insulation gone", "", Entry.Urgency.WATCH));
-        add(0, 0, new Entry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW));
-        add(1, DAY, new Entry.WrittenUp("c", "", "Pan rusted", "", Entry.Urgency.SOON));
+        add(0, 0, new LeaveEntry.WrittenUp("a", "", "Insulation gone", "", Entry.Urgency.WATCH));
+        add(0, 0, new LeaveEntry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW));
+        add(1, DAY, new LeaveEntry.WrittenUp("c", "", "Pan rusted", "", Entry.Urgency.SOON));
         assertThat(history().openWriteUps()).extracting(w -> w.writeUp().id()).containsExactly("b", "c", "a");
-        add(1, DAY, new Entry.WriteUpEnded("b", "Belt frayed", "new belt"));
+        add(1, DAY, new LeaveEntry.WriteUpEnded("b", "Belt frayed", "new belt"));
         assertThat(history().openWriteUps()).extracting(w -> w.writeUp().id()).containsExactly("c", "a");
-        assertThat(new Entry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW)
+        assertThat(new LeaveEntry.WrittenUp("b", "Blower", "Belt frayed", "It slips", Entry.Urgency.NOW)
                         .told()
                         .title())
                 .isEqualTo("Write-up, blower: Belt frayed");
@@ -176,10 +176,10 @@ class LeavingOnTapeTest {
     @Test
     void whatWasPutInLastIsInAndEveryPartStandsAsFoundAndLeft() {
         measure(0, 0, 40);
-        add(0, 0, new Entry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", "2026-12-01"));
-        add(0, 0, new Entry.CallEnded(Entry.End.CLOSED, "Bring the proper one"));
+        add(0, 0, new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", "2026-12-01"));
+        add(0, 0, new UnitEntry.CallEnded(Entry.End.CLOSED, "Bring the proper one"));
         measure(1, 30 * DAY, 39);
-        add(1, 30 * DAY, new Entry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF, proper", "", null));
+        add(1, 30 * DAY, new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF, proper", "", null));
         assertThat(history().putIn()).hasSize(1);
         assertThat(history().putIn().get(0).returnDate())
                 .as("the stopgap is out")
@@ -196,16 +196,16 @@ class LeavingOnTapeTest {
         measure(0, 0, 30);
         assertThat(wanted(true, false, DAY)).isEqualTo("failed, nothing on the truck fits as it is");
         assertThat(wanted(false, false, DAY)).as("the call is over").isEmpty();
-        add(0, 0, new Entry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
+        add(0, 0, new PartEntry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
         assertThat(wanted(true, false, DAY)).isEqualTo("ordered, Quay counter");
         Entry.Piece bought =
                 new Entry.Piece(null, new Spec(CAPACITOR.read("45 µF 370 V").fields()));
         add(
                 0,
                 0,
-                new Entry.Chosen(
+                new PartEntry.Chosen(
                         "p", "45 µF", Grade.SUITABLE, List.of(bought), List.of(), List.of(), List.of(), null, 0));
-        add(0, DAY, new Entry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", "2026-12-01"));
+        add(0, DAY, new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, "45 µF", "", "2026-12-01"));
         assertThat(wanted(false, true, DAY)).isEqualTo("a stopgap is in until 2026-12-01");
         assertThat(wanted(false, false, 20 * DAY)).isEqualTo("bought on the way");
         assertThat(wanted(false, false, 40 * DAY)).as("long ago").isEmpty();
@@ -217,12 +217,12 @@ class LeavingOnTapeTest {
 
     @Test
     void anOrderedPartHoldsTheNextThingUntilItIsHere() {
-        add(0, 0, new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(0, 0, new Entry.LabelRead("p", LABEL, spec()));
+        add(0, 0, new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(0, 0, new PartEntry.LabelRead("p", LABEL, spec()));
         measureOn(0, 0, 30);
-        add(0, 0, new Entry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
+        add(0, 0, new PartEntry.Ordered("p", "A-1", "S-1", "45 µF 440 V", LABEL, 20, "Quay counter", "2026-11-27"));
         assertThat(NextThing.of(state(0)).text()).isEqualTo("Waits for its part, ready 2026-11-27: 45 µF 440 V");
-        add(0, 0, new Entry.OrderEnded("p", "A-1", true));
+        add(0, 0, new PartEntry.OrderEnded("p", "A-1", true));
         assertThat(NextThing.of(state(0)).text()).startsWith("Match a replacement");
     }
 
@@ -235,17 +235,17 @@ class LeavingOnTapeTest {
         add(
                 visit,
                 at,
-                new Entry.ProofKept(readings, answer.verdicts(), answer.shown(), answer.findings(), true, isBest));
+                new LeaveEntry.ProofKept(readings, answer.verdicts(), answer.shown(), answer.findings(), true, isBest));
     }
 
     private void read(long visit, long at, double back, double supply) {
-        add(visit, at, new Entry.ProofRead(ProofPoint.RETURN_AIR, back));
-        add(visit, at, new Entry.ProofRead(ProofPoint.SUPPLY_AIR, supply));
+        add(visit, at, new LeaveEntry.ProofRead(ProofPoint.RETURN_AIR, back));
+        add(visit, at, new LeaveEntry.ProofRead(ProofPoint.SUPPLY_AIR, supply));
     }
 
     private void measure(long visit, long at, double microfarads) {
-        add(visit, at, new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(visit, at, new Entry.LabelRead("p", LABEL, spec()));
+        add(visit, at, new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(visit, at, new PartEntry.LabelRead("p", LABEL, spec()));
         measureOn(visit, at, microfarads);
     }
 
@@ -258,7 +258,7 @@ class LeavingOnTapeTest {
         add(
                 visit,
                 at,
-                new Entry.Measured(
+                new PartEntry.Measured(
                         "p",
                         null,
                         Entry.Method.BENCH,
@@ -270,7 +270,7 @@ class LeavingOnTapeTest {
     }
 
     private void strikeLast(long visit, long at) {
-        add(visit, at, new Entry.Struck(tapes.get(visit).size(), "misread"));
+        add(visit, at, new UnitEntry.Struck(tapes.get(visit).size(), "misread"));
     }
 
     private void add(long visit, long at, Entry entry) {

@@ -65,8 +65,8 @@ class MotorOnTapeTest {
     }
 
     private void motorWithItsLabel() {
-        add(new Entry.PartAdded("m", "motor", FAN, FAN, ""));
-        add(new Entry.LabelRead("m", OLD, spec(OLD)));
+        add(new PartEntry.PartAdded("m", "motor", FAN, FAN, ""));
+        add(new PartEntry.LabelRead("m", OLD, spec(OLD)));
     }
 
     private void look(String look, String seen) {
@@ -75,7 +75,7 @@ class MotorOnTapeTest {
                 .findFirst()
                 .flatMap(l -> l.answer(seen))
                 .orElseThrow();
-        add(new Entry.Looked("m", look, seen, answer.words(), answer.verdict(), answer.meaning()));
+        add(new PartEntry.Looked("m", look, seen, answer.words(), answer.verdict(), answer.meaning()));
     }
 
     private void windings(@Nullable String part, double... ohms) {
@@ -85,7 +85,7 @@ class MotorOnTapeTest {
             pairs.add(PairOhms.of(names[i], Reading.of(Quantity.OHMS, ohms[i]), 0));
         }
         Windings.Found found = Windings.judge(pairs, null, 0, Meter.USUAL);
-        add(new Entry.WindingsRead(
+        add(new PartEntry.WindingsRead(
                 part,
                 FAN,
                 "motor",
@@ -102,7 +102,7 @@ class MotorOnTapeTest {
         RatedMotor motor = RatedMotor.at(UNIT, place);
         Judgement judgement =
                 RunningAmps.judge(List.of(new Taken(motor.kind(), amps, null)), motor.rated(), Meter.USUAL);
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 part,
                 motor.kind(),
                 judgement.verdicts().get(0),
@@ -120,7 +120,7 @@ class MotorOnTapeTest {
         for (Spec piece : pieces) {
             chosen.add(new Entry.Piece(null, piece));
         }
-        add(new Entry.Chosen(
+        add(new PartEntry.Chosen(
                 part,
                 family.shortText(pieces[0]),
                 Grade.NEEDS_CHANGE,
@@ -158,7 +158,7 @@ class MotorOnTapeTest {
         windings("m", 12, 31, 43);
         amps("m", FAN, null, 1.7, null);
         assertThat(motor().readings().keySet()).containsExactly("1-2", "1-3", "2-3", "FAN");
-        add(new Entry.LabelRead("m", OLD + " TEAO", spec(OLD + " TEAO")));
+        add(new PartEntry.LabelRead("m", OLD + " TEAO", spec(OLD + " TEAO")));
         assertThat(motor().readings().keySet()).containsExactly("1-2", "1-3", "2-3");
         windings("m", 11, 30, 41);
         assertThat(Objects.requireNonNull(motor().readings().get("1-2"))
@@ -181,13 +181,15 @@ class MotorOnTapeTest {
         amps("m", FAN, null, 2.4, null);
         assertThat(ProofList.open(motor())).as("2.4 A is out").contains("read its amps, inside its label");
         amps("m", FAN, null, 1.78, 6.2);
-        ProofList.of(motor()).all().forEach(c -> add(new Entry.Ticked("m", Entry.Checklist.PROOF, c.key(), "", true)));
+        ProofList.of(motor())
+                .all()
+                .forEach(c -> add(new PartEntry.Ticked("m", Entry.Checklist.PROOF, c.key(), "", true)));
         assertThat(ProofList.open(motor())).isEmpty();
         assertThat(ProofList.asLeft(motor())).contains("1/4 HP 1075 rpm", "1.78 A");
         assertThat(motor().readings())
                 .as("the old motor's readings are not touched")
                 .isEmpty();
-        add(new Entry.PutBack("m", "motor"));
+        add(new PartEntry.PutBack("m", "motor"));
         assertThat(motor().amps())
                 .as("amps of a motor that is gone say nothing")
                 .isEmpty();
@@ -199,7 +201,7 @@ class MotorOnTapeTest {
         assertThat(state().circuit(motor()).lineVolts()).isNull();
         assertThat(state().circuit(motor()).plate().number("minimumCircuitAmps"))
                 .contains(31.7);
-        add(new Entry.PartAdded("b", "motor", "Indoor blower motor", "Indoor blower motor", ""));
+        add(new PartEntry.PartAdded("b", "motor", "Indoor blower motor", "Indoor blower motor", ""));
         assertThat(state().circuit(state().part("b")).plate())
                 .as("packaged: one plate")
                 .isEqualTo(UNIT.outdoor());
@@ -214,9 +216,9 @@ class MotorOnTapeTest {
     @Test
     void theCapacitorBesideFollowsTheMotorAndTheGoodDualCanStay() {
         motorWithItsLabel();
-        add(new Entry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
         Spec dual = new Spec(CAPACITOR.read("50+7.5 µF 440 V ±6%").fields());
-        add(new Entry.LabelRead("c", "", dual));
+        add(new PartEntry.LabelRead("c", "", dual));
         assertThat(wanted()).as("the old motor's own label is a witness too").isEqualTo(7.5);
         choose("m", MOTOR, spec(NEW));
         assertThat(wanted()).as("then the new one's").isEqualTo(5);
@@ -230,7 +232,7 @@ class MotorOnTapeTest {
                 ShopRules.DEFAULT));
         judgement
                 .verdicts()
-                .forEach(j -> add(new Entry.Measured("c", null, Entry.Method.BENCH, j, "", List.of(), "", 0)));
+                .forEach(j -> add(new PartEntry.Measured("c", null, Entry.Method.BENCH, j, "", List.of(), "", 0)));
         assertThat(state().standing(state().part("c"))).hasSize(1);
         MatchRequest request = new MatchRequest(
                 dual,
@@ -263,10 +265,10 @@ class MotorOnTapeTest {
     void printedLeadsAreOnTheSheetAndANewChoiceForgetsThem() {
         motorWithItsLabel();
         choose("m", MOTOR, spec(NEW));
-        add(new Entry.LeadsPrinted("m", List.of(new Wire("LINE 1", "purple", null, "")), ""));
+        add(new PartEntry.LeadsPrinted("m", List.of(new Wire("LINE 1", "purple", null, "")), ""));
         Sheet sheet = state().sheet(motor()).orElseThrow();
         assertThat(sheet.steps()).anyMatch(s -> s.text().startsWith("purple: LINE 1"));
-        add(new Entry.PutBack("m", "motor"));
+        add(new PartEntry.PutBack("m", "motor"));
         choose("m", MOTOR, spec(NEW));
         assertThat(state().sheet(motor()).orElseThrow().steps())
                 .noneMatch(s -> s.text().contains("purple"));
@@ -290,12 +292,12 @@ class MotorOnTapeTest {
         amps("m", FAN, null, 1.9, null);
         assertThat(AmpTrend.of(List.of(first, second, List.copyOf(tape)), FAN).points())
                 .hasSize(1);
-        add(new Entry.PutBack("m", ""));
+        add(new PartEntry.PutBack("m", ""));
         assertThat(AmpTrend.of(List.of(first, second, List.copyOf(tape)), FAN).points())
                 .hasSize(2);
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 "m", RunningAmps.Place.FAN, motorAmps(1.8), List.of(), FAN, null, null, null, null, null));
-        add(new Entry.Struck(tape.size(), "wrong wire"));
+        add(new UnitEntry.Struck(tape.size(), "wrong wire"));
         assertThat(AmpTrend.of(List.of(first, List.copyOf(tape)), FAN).points())
                 .as("a struck reading is no point")
                 .hasSize(1);
@@ -327,7 +329,7 @@ class MotorOnTapeTest {
 
     @Test
     void lowAmpsWithNearEqualPressuresPointToACompressorThatDoesNotPump() {
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 null,
                 RunningAmps.Place.COMPRESSOR,
                 motorAmps(1),
@@ -344,30 +346,30 @@ class MotorOnTapeTest {
 
     @Test
     void twoStartDevicesAreSeenByTheEyeOrByTwoWiresOnOneStud() {
-        add(new Entry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
         assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
         Wire one = new Wire("HERM", "red", null, "start device");
-        add(new Entry.WiresFound("c", List.of(one)));
+        add(new PartEntry.WiresFound("c", List.of(one)));
         assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
-        add(new Entry.WiresFound("c", List.of(one, new Wire("HERM", "black", null, "second start kit"))));
+        add(new PartEntry.WiresFound("c", List.of(one, new Wire("HERM", "black", null, "second start kit"))));
         assertThat(state().evidence()).containsEntry(Fact.TWO_START_DEVICES, true);
-        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
-        add(new Entry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, ""));
+        add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        add(new PartEntry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, ""));
         assertThat(state().part("s").verdict()).isEqualTo(Verdict.FAILED);
         tape.clear();
-        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
         assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
-        add(new Entry.PartAdded("t", "start-device", "Start device", "In the panel", "compressor"));
+        add(new PartEntry.PartAdded("t", "start-device", "Start device", "In the panel", "compressor"));
         assertThat(state().evidence()).as("two parts in question are two").containsEntry(Fact.TWO_START_DEVICES, true);
     }
 
     @Test
     void aTriedPtcIsCoolFiveMinutesLater() {
-        add(new Entry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
+        add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
         assertThat(state().part("s").coolAtMillis()).isZero();
-        add(new Entry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
+        add(new PartEntry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
         assertThat(state().part("s").coolAtMillis()).isEqualTo(tape.get(1).atMillis() + 300_000);
-        add(new Entry.Looked("s", "TRIED", "cold", "tried", Verdict.GOOD, ""));
+        add(new PartEntry.Looked("s", "TRIED", "cold", "tried", Verdict.GOOD, ""));
         assertThat(state().part("s").coolAtMillis()).isZero();
     }
 
@@ -375,7 +377,7 @@ class MotorOnTapeTest {
     @ParameterizedTest(name = "{0} read in volts: power seen on {1}")
     @CsvSource({"POLE 1, true", "FUSE 1 LIVE, true", "PRIMARY, true", "COIL VOLTS, false", "SECONDARY, true"})
     void lineVoltsOnAPartEndTheDeadReading(String subject, boolean isLive) {
-        add(new Entry.PartAdded("k", "contactor", "Contactor", "Contactor", ""));
+        add(new PartEntry.PartAdded("k", "contactor", "Contactor", "Contactor", ""));
         zestbench.core.judgement.Judged judged = new zestbench.core.judgement.Judged(
                 subject,
                 Verdict.GOOD,
@@ -384,7 +386,7 @@ class MotorOnTapeTest {
                 null,
                 null,
                 zestbench.core.judgement.Reckoning.of(zestbench.core.judgement.Mark.PRACTICE, "read"));
-        add(new Entry.Measured("k", null, Entry.Method.BENCH, judged, "", List.of(), "", 0));
+        add(new PartEntry.Measured("k", null, Entry.Method.BENCH, judged, "", List.of(), "", 0));
         assertThat(state().deadness().live()).isEqualTo(isLive);
     }
 }

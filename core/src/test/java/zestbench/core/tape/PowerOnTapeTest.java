@@ -41,17 +41,17 @@ class PowerOnTapeTest {
 
     /** Entries that say the line is live, each in its own way. */
     private enum Live {
-        POWER_ON(new Entry.PowerOn()),
-        STARTED(new Entry.UnitStarted()),
-        AMPS(new Entry.AmpsRead(null, RunningAmps.Place.FAN, read("FAN", Quantity.AMPS, 1.2), List.of())),
-        PROOF(new Entry.ProofRead(ProofPoint.SUPPLY_AIR, 55)),
-        LINE_VOLTS(new Entry.SupplyRead(SupplyPoint.LINE, read("L1-L2", Quantity.VOLTS, 239), List.of(), "")),
+        POWER_ON(new UnitEntry.PowerOn()),
+        STARTED(new LeaveEntry.UnitStarted()),
+        AMPS(new PartEntry.AmpsRead(null, RunningAmps.Place.FAN, read("FAN", Quantity.AMPS, 1.2), List.of())),
+        PROOF(new LeaveEntry.ProofRead(ProofPoint.SUPPLY_AIR, 55)),
+        LINE_VOLTS(new UnitEntry.SupplyRead(SupplyPoint.LINE, read("L1-L2", Quantity.VOLTS, 239), List.of(), "")),
         UNDER_LOAD(measured(Entry.Method.UNDER_LOAD, "HERM", Quantity.MICROFARADS, 44.8)),
         PRIMARY(measured(Entry.Method.BENCH, "PRIMARY", Quantity.VOLTS, 238)),
         SECONDARY(measured(Entry.Method.BENCH, "SECONDARY", Quantity.VOLTS, 25.1)),
         FUSE_IN_CIRCUIT(measured(Entry.Method.BENCH, "FUSE 1 LIVE", Quantity.VOLTS, 0)),
-        PULLED_IN(new Entry.Looked("k", "SOUND", "hums", "", Verdict.WEAK, "")),
-        RUNNING_TICK(new Entry.Ticked("p", Entry.Checklist.PROOF, "current", "", true));
+        PULLED_IN(new PartEntry.Looked("k", "SOUND", "hums", "", Verdict.WEAK, "")),
+        RUNNING_TICK(new PartEntry.Ticked("p", Entry.Checklist.PROOF, "current", "", true));
 
         private final Entry entry;
 
@@ -62,15 +62,15 @@ class PowerOnTapeTest {
 
     /** Whatever comes between: none of it shows power or takes any away. */
     private static final List<Entry> QUIET = List.of(
-            new Entry.Noted("hot attic"),
-            new Entry.WiresFound("p", List.of(new Wire("C", "orange", "", "contactor"))),
+            new UnitEntry.Noted("hot attic"),
+            new PartEntry.WiresFound("p", List.of(new Wire("C", "orange", "", "contactor"))),
             measured(Entry.Method.BENCH, "HERM", Quantity.MICROFARADS, 44.9),
             measured(Entry.Method.BENCH, "COIL", Quantity.OHMS, 12),
-            new Entry.SupplyRead(SupplyPoint.COIL, read("COIL", Quantity.VOLTS, 24.4), List.of(), ""),
-            new Entry.Answered("ICE", "no"),
-            new Entry.MeterProved(239),
-            new Entry.SheetOpened("p"),
-            new Entry.SheetOpened("k"));
+            new UnitEntry.SupplyRead(SupplyPoint.COIL, read("COIL", Quantity.VOLTS, 24.4), List.of(), ""),
+            new UnitEntry.Answered("ICE", "no"),
+            new UnitEntry.MeterProved(239),
+            new PartEntry.SheetOpened("p"),
+            new PartEntry.SheetOpened("k"));
 
     private static Judged read(String subject, Quantity quantity, double value) {
         Reading reading = Reading.of(quantity, value);
@@ -78,7 +78,7 @@ class PowerOnTapeTest {
     }
 
     private static Entry measured(Entry.Method method, String subject, Quantity quantity, double value) {
-        return new Entry.Measured("p", null, method, read(subject, quantity, value), "", List.of(), "", 0);
+        return new PartEntry.Measured("p", null, method, read(subject, quantity, value), "", List.of(), "", 0);
     }
 
     private void add(Entry entry) {
@@ -94,15 +94,16 @@ class PowerOnTapeTest {
     }
 
     private void chosen(String id, String kind, String label) {
-        add(new Entry.PartAdded(id, kind, Families.named(kind).title(), "Outdoor unit", "compressor and outdoor fan"));
-        add(new Entry.LabelRead(id, label, spec(kind, label)));
+        add(new PartEntry.PartAdded(
+                id, kind, Families.named(kind).title(), "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.LabelRead(id, label, spec(kind, label)));
         List<Entry.Piece> pieces = List.of(new Entry.Piece("X-1", spec(kind, label)));
-        add(new Entry.Chosen(id, "new", Grade.LIKE_FOR_LIKE, pieces, List.of(), List.of(), List.of(), null, 0));
+        add(new PartEntry.Chosen(id, "new", Grade.LIKE_FOR_LIKE, pieces, List.of(), List.of(), List.of(), null, 0));
     }
 
     private void readDead() {
         for (Deadness.Pair pair : state().deadness().pairs()) {
-            add(new Entry.DeadRead(pair.place(), pair.name(), 0.3));
+            add(new UnitEntry.DeadRead(pair.place(), pair.name(), 0.3));
         }
     }
 
@@ -152,7 +153,7 @@ class PowerOnTapeTest {
     void eachSignOfPowerEndsIt(Live live) {
         chosen("p", "capacitor", DUAL);
         readDead();
-        add(new Entry.SheetOpened("p"));
+        add(new PartEntry.SheetOpened("p"));
         assertThat(state().isSheetOpen(state().part("p"))).isTrue();
         add(live.entry);
         assertThat(state().isSheetOpen(state().part("p"))).isFalse();
@@ -165,21 +166,21 @@ class PowerOnTapeTest {
         chosen("m", "motor", "1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.8 A CWLE 5 µF 370 V");
         readDead();
         String running = ProofList.of(state().part("m")).running().get(0).key();
-        add(new Entry.Ticked("m", Entry.Checklist.PROOF, running, "", true));
+        add(new PartEntry.Ticked("m", Entry.Checklist.PROOF, running, "", true));
         assertThat(state().deadness().isSupplyDead()).isFalse();
         readDead();
         String before = ProofList.of(state().part("m")).before().get(0).key();
-        add(new Entry.Ticked("m", Entry.Checklist.PROOF, before, "", true));
+        add(new PartEntry.Ticked("m", Entry.Checklist.PROOF, before, "", true));
         assertThat(state().deadness().isSupplyDead())
                 .as("that one is ticked before power")
                 .isTrue();
-        add(new Entry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
-        add(new Entry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
+        add(new PartEntry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
+        add(new PartEntry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
         assertThat(state().deadness().isSupplyDead()).isFalse();
     }
 
     private void stopped(Demand demand) {
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 null,
                 RunningAmps.Place.COMPRESSOR,
                 read("COMPRESSOR", Quantity.AMPS, 60),
@@ -200,7 +201,7 @@ class PowerOnTapeTest {
         assertThat(next.text()).isEqualTo("Power off: test capacitor and start device");
         assertThat(next.callStep()).isEqualTo(CallStep.SAFE);
         assertThat(last().told().toString()).contains("Compressor", "60.00");
-        add(new Entry.Overridden(null, Demand.START_PARTS, "new capacitor is on the way"));
+        add(new PartEntry.Overridden(null, Demand.START_PARTS, "new capacitor is on the way"));
         assertThat(NextThing.of(state()).part()).as("the part is next again").isEqualTo("p");
         assertThat(last().told().toString()).contains("new capacitor is on the way");
     }
@@ -209,7 +210,7 @@ class PowerOnTapeTest {
     void aLaterGoodReadingEndsTheStop() {
         stopped(Demand.START_PARTS);
         assertThat(Stop.of(state())).hasSize(1);
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 null,
                 RunningAmps.Place.COMPRESSOR,
                 read("COMPRESSOR", Quantity.AMPS, 14),
@@ -225,13 +226,13 @@ class PowerOnTapeTest {
 
     @Test
     void twoStartDevicesAskForTheAddedOneToComeOutAfterMakingSafe() {
-        add(new Entry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
-        add(new Entry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, "At most one"));
+        add(new PartEntry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
+        add(new PartEntry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, "At most one"));
         assertThat(NextThing.of(state()).text()).isEqualTo("Take the added start device out");
         assertThat(NextThing.of(state()).callStep()).isEqualTo(CallStep.SAFE);
         readDead();
         assertThat(NextThing.of(state()).step()).isEqualTo(Step.TEST);
-        add(new Entry.Looked("s", "SECOND", "one", "one", Verdict.GOOD, ""));
+        add(new PartEntry.Looked("s", "SECOND", "one", "one", Verdict.GOOD, ""));
         assertThat(Stop.of(state())).isEmpty();
     }
 
@@ -244,9 +245,9 @@ class PowerOnTapeTest {
     void fusesAndLegsAreAsManyAsTheCircuitHas(String place, String supply, int count) {
         plates = new Plates(
                 new Spec(PlateLabel.read(supply + " RLA 17.9 MCA 23.8").fields()), Spec.EMPTY);
-        add(new Entry.PartAdded("f", "fuse", "Fuse", place, ""));
+        add(new PartEntry.PartAdded("f", "fuse", "Fuse", place, ""));
         String label = "30 A 600 V CLASS RK5 TIME DELAY";
-        add(new Entry.LabelRead("f", label, spec("fuse", label)));
+        add(new PartEntry.LabelRead("f", label, spec("fuse", label)));
         assertThat(state().part("f").sections().stream().filter(s -> s.matches("FUSE \\d")))
                 .hasSize(count);
         assertThat(state().part("f").terminals()).hasSize(2 * count);
@@ -259,7 +260,7 @@ class PowerOnTapeTest {
                 new RunningAmps.Rated(null, null, null),
                 Meter.USUAL);
         assertThat(unknown.verdicts().get(0).verdict()).isEqualTo(Verdict.NOT_JUDGED);
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 null,
                 RunningAmps.Place.COMPRESSOR,
                 unknown.verdicts().get(0),
@@ -272,7 +273,7 @@ class PowerOnTapeTest {
                 null));
         assertThat(last().told().toString()).contains("25");
         assertThat(ampsVerdict()).isEqualTo(Verdict.NOT_JUDGED);
-        add(new Entry.PlateRead(
+        add(new UnitEntry.PlateRead(
                 Plates.Which.OUTDOOR,
                 "",
                 new Spec(PlateLabel.read("208/230-1-60 RLA 17.9 FAN FLA 1.4").fields())));
@@ -281,12 +282,12 @@ class PowerOnTapeTest {
 
     @Test
     void ampsOfAMotorAreJudgedOnceItsLabelIsRead() {
-        add(new Entry.PartAdded("m", "motor", "Outdoor fan motor", "Outdoor fan motor", ""));
+        add(new PartEntry.PartAdded("m", "motor", "Outdoor fan motor", "Outdoor fan motor", ""));
         Judgement unknown = RunningAmps.judge(
                 List.of(new RunningAmps.Taken(RunningAmps.Place.FAN, 1.7, null, null, null, false)),
                 new RunningAmps.Rated(null, null, null),
                 Meter.USUAL);
-        add(new Entry.AmpsRead(
+        add(new PartEntry.AmpsRead(
                 "m",
                 RunningAmps.Place.FAN,
                 unknown.verdicts().get(0),
@@ -299,20 +300,20 @@ class PowerOnTapeTest {
                 null));
         assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.NOT_JUDGED);
         String label = "1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.9 A CWLE 5 µF 370 V";
-        add(new Entry.LabelRead("m", label, spec("motor", label)));
+        add(new PartEntry.LabelRead("m", label, spec("motor", label)));
         assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.GOOD);
     }
 
     private Verdict ampsVerdict() {
         Line line = state().amps().values().iterator().next();
-        return ((Entry.AmpsRead) line.entry()).judged().verdict();
+        return ((PartEntry.AmpsRead) line.entry()).judged().verdict();
     }
 
     @Test
     void aGoodSectionStaysAndAFreeOneOfAnotherChoiceIsThereToo() {
-        add(new Entry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
-        add(new Entry.LabelRead("c", DUAL, spec("capacitor", DUAL)));
-        add(new Entry.Measured(
+        add(new PartEntry.PartAdded("c", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        add(new PartEntry.LabelRead("c", DUAL, spec("capacitor", DUAL)));
+        add(new PartEntry.Measured(
                 "c", null, Entry.Method.BENCH, read("HERM", Quantity.MICROFARADS, 44.8), "", List.of(), "", 0));
         Judged out = new Judged(
                 "FAN",
@@ -322,7 +323,7 @@ class PowerOnTapeTest {
                 null,
                 null,
                 Reckoning.of(Mark.PRACTICE, ""));
-        add(new Entry.Measured("c", null, Entry.Method.BENCH, out, "", List.of(), "", 0));
+        add(new PartEntry.Measured("c", null, Entry.Method.BENCH, out, "", List.of(), "", 0));
         var standing = state().standing(state().part("c"));
         assertThat(standing).hasSize(1);
         assertThat(standing.get(0).spec().rows("sections")).hasSize(1);
@@ -330,15 +331,15 @@ class PowerOnTapeTest {
                 .contains(45.0);
         var readings =
                 state().readingsOfStaying(state().part("c"), standing.get(0).spec(), 1);
-        assertThat(readings).extracting(Entry.Measured::piece).containsExactly(1);
+        assertThat(readings).extracting(PartEntry.Measured::piece).containsExactly(1);
         assertThat(readings.get(0).judged().subject())
                 .as("the only section of a piece")
                 .isEqualTo("CAPACITOR");
-        add(new Entry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "outdoor fan"));
+        add(new PartEntry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "outdoor fan"));
         assertThat(state().standing(state().part("d"))).isEmpty();
         List<Entry.Piece> pieces = List.of(new Entry.Piece("X-9", spec("capacitor", DUAL)));
         var onlyHerm = List.of(new zestbench.core.family.MatchAnswer.Assignment("HERM", 0, "HERM", List.of(0)));
-        add(new Entry.Chosen("c", "new", Grade.SUITABLE, pieces, onlyHerm, List.of(), List.of(), null, 0));
+        add(new PartEntry.Chosen("c", "new", Grade.SUITABLE, pieces, onlyHerm, List.of(), List.of(), null, 0));
         assertThat(state().standing(state().part("d"))).extracting(l -> l.id()).containsExactly("spare-of-c");
     }
 
@@ -348,7 +349,8 @@ class PowerOnTapeTest {
         assertThat(BeforePower.done(state())).isEmpty();
         ProofList.of(state().part("p"))
                 .before()
-                .forEach(check -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, check.key(), check.text(), true)));
+                .forEach(check ->
+                        add(new PartEntry.Ticked("p", Entry.Checklist.PROOF, check.key(), check.text(), true)));
         List<String> open = new ArrayList<>(BeforePower.of(state()).stream()
                 .map(c -> c.key())
                 .filter(key -> !BeforePower.done(state()).contains(key))
@@ -364,7 +366,7 @@ class PowerOnTapeTest {
         for (Map.Entry<String, Double> section :
                 Map.of("HERM", 45.1, "FAN", 5.02).entrySet()) {
             Judged good = read(section.getKey(), Quantity.MICROFARADS, section.getValue());
-            add(new Entry.Measured("p", 0, Entry.Method.BENCH, good, "", List.of(), "", 0));
+            add(new PartEntry.Measured("p", 0, Entry.Method.BENCH, good, "", List.of(), "", 0));
         }
         assertThat(ProofList.toMeasure(state().part("p"))).isEmpty();
     }

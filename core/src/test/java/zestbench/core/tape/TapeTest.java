@@ -35,9 +35,9 @@ class TapeTest {
     @Test
     void segmentsFillAsTheStepsAreDoneAndTheNextThingFollows() {
         assertThat(next()).isEqualTo("Ask what ran");
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
         assertThat(next()).isEqualTo("Read the label of the run capacitor");
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         assertThat(filled()).containsExactly(Step.READ);
         measure("HERM", 44.9, null);
         assertThat(filled()).as("each section is to be read").containsExactly(Step.READ);
@@ -57,13 +57,13 @@ class TapeTest {
         state().sheet(part())
                 .orElseThrow()
                 .steps()
-                .forEach(s -> add(new Entry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
+                .forEach(s -> add(new PartEntry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
         assertThat(filled()).contains(Step.HOOK_UP);
         ProofList.of(part())
                 .before()
-                .forEach(c -> add(new Entry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
+                .forEach(c -> add(new PartEntry.Ticked("p", Entry.Checklist.PROOF, c.key(), c.text(), true)));
         assertThat(ProofList.open(part())).isEmpty();
-        add(new Entry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
+        add(new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
         assertThat(filled()).containsExactlyInAnyOrder(Step.values());
         assertThat(next()).isEqualTo("Prove the whole unit");
         assertThat(ProofList.asLeft(part())).contains("HERM 45.10 µF", "FAN 5.02 µF");
@@ -71,22 +71,22 @@ class TapeTest {
 
     @Test
     void aStrikeTakesALineOutOfEverythingThatFollowsFromIt() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         readDead();
         assertThat(state().deadness().isDeadFor("p")).isTrue();
-        add(new Entry.Struck(tape.size(), "wrong leg"));
+        add(new UnitEntry.Struck(tape.size(), "wrong leg"));
         assertThat(state().deadness().isDeadFor("p")).isFalse();
         assertThat(tape).as("nothing is ever taken off").hasSize(9);
     }
 
     @Test
     void powerSeenOnEndsTheSafePeriod() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         readDead();
         var amps = RunningAmps.judge(RunningAmps.Place.FAN, 1.1, 1.4, Meter.USUAL);
-        add(new Entry.AmpsRead("p", RunningAmps.Place.FAN, amps.verdicts().get(0), amps.findings()));
+        add(new PartEntry.AmpsRead("p", RunningAmps.Place.FAN, amps.verdicts().get(0), amps.findings()));
         assertThat(state().deadness().live()).isTrue();
         assertThat(state().deadness().isSupplyDead()).isFalse();
     }
@@ -94,28 +94,28 @@ class TapeTest {
     /** A wrong figure is struck; that the power was on when it was taken is not. */
     @Test
     void aStruckLiveReadingDoesNotBringTheDeadReadingBack() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         readDead();
         add(running(42));
-        add(new Entry.Struck(tape.size(), "wrong clamp"));
+        add(new UnitEntry.Struck(tape.size(), "wrong clamp"));
         assertThat(part().readings()).isEmpty();
         assertThat(state().deadness().isSupplyDead()).isFalse();
     }
 
     @Test
     void aNewLabelVoidsReadingsJudgedByTheOldOne() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         measure("HERM", 44.9, null);
-        add(new Entry.LabelRead("p", "55+5 µF 440 V ±6%", spec("55+5 µF 440 V ±6%")));
+        add(new PartEntry.LabelRead("p", "55+5 µF 440 V ±6%", spec("55+5 µF 440 V ±6%")));
         assertThat(part().readings()).isEmpty();
     }
 
     @Test
     void aBenchReadingStandsAgainstARunningOneThatIsMoreThanFivePercentOff() {
-        add(new Entry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
-        add(new Entry.LabelRead("p", LABEL, spec(LABEL)));
+        add(new PartEntry.PartAdded("p", "capacitor", "Run capacitor", "Outdoor unit", ""));
+        add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         measure("HERM", 45, null);
         add(running(42));
         assertThat(part().verdict()).as("7 % apart: the bench reading stands").isEqualTo(Verdict.GOOD);
@@ -130,25 +130,25 @@ class TapeTest {
         assertThat(part().verdict()).as("a later bench reading always stands").isEqualTo(Verdict.FAILED);
     }
 
-    private Entry.Measured running(double microfarads) {
+    private PartEntry.Measured running(double microfarads) {
         var judgement = CAPACITOR.judge(new TestRequest(
                 spec(LABEL),
                 List.of(new SectionReading("HERM", Reading.of(Quantity.MICROFARADS, microfarads))),
                 Meter.USUAL,
                 ShopRules.DEFAULT));
-        return new Entry.Measured(
+        return new PartEntry.Measured(
                 "p", null, Entry.Method.UNDER_LOAD, judgement.verdicts().get(0), LABEL, List.of(), "2 % + 5", 0);
     }
 
     @Test
     void everyKindOfLineHasWords() {
         segmentsFillAsTheStepsAreDoneAndTheNextThingFollows();
-        add(new Entry.PutBack("p", "45+5 µF"));
-        add(new Entry.PhotoAdded("p", "x"));
-        add(new Entry.PartReopened("p"));
-        add(new Entry.Noted("hot attic"));
-        add(new Entry.CallEnded(Entry.End.CANCELLED, ""));
-        add(new Entry.CallReopened());
+        add(new PartEntry.PutBack("p", "45+5 µF"));
+        add(new PartEntry.PhotoAdded("p", "x"));
+        add(new PartEntry.PartReopened("p"));
+        add(new UnitEntry.Noted("hot attic"));
+        add(new UnitEntry.CallEnded(Entry.End.CANCELLED, ""));
+        add(new UnitEntry.CallReopened());
         assertThat(tape).allSatisfy(line -> {
             TapeText text = line.entry().told();
             assertThat(text.title()).isNotBlank();
@@ -166,7 +166,7 @@ class TapeTest {
                 List.of(new SectionReading(section, Reading.of(Quantity.MICROFARADS, microfarads))),
                 Meter.USUAL,
                 ShopRules.DEFAULT));
-        add(new Entry.Measured(
+        add(new PartEntry.Measured(
                 "p",
                 piece,
                 Entry.Method.BENCH,
@@ -188,7 +188,7 @@ class TapeTest {
                         ShopRules.DEFAULT))
                 .matches()
                 .get(0);
-        add(new Entry.Chosen(
+        add(new PartEntry.Chosen(
                 "p",
                 match.title(),
                 match.grade(),
@@ -202,7 +202,7 @@ class TapeTest {
 
     private void readDead() {
         for (Deadness.Pair pair : state().deadness().pairs()) {
-            add(new Entry.DeadRead(pair.place(), pair.name(), 0.2));
+            add(new UnitEntry.DeadRead(pair.place(), pair.name(), 0.2));
         }
     }
 

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import zestbench.core.proof.Settling;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.server.meter.Clip;
 import zestbench.server.meter.MeterLink;
@@ -64,7 +64,7 @@ class MeterController {
 
     /** What a section of the new part is rated; the simulation has nothing else to go by. */
     private static @Nullable Double nominal(PartState part, String subject) {
-        Entry.Chosen chosen = part.chosen();
+        PartEntry.Chosen chosen = part.chosen();
         return chosen == null
                 ? null
                 : chosen.pieces().stream()

@@ -20,7 +20,7 @@ import zestbench.core.call.PartMatch;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchRequest.Offer;
 import zestbench.core.quantity.Figures;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.counter.CounterClient;
@@ -107,7 +107,7 @@ class OrderController {
         changes.make(
                 id,
                 sender,
-                new OnMatch.Order(new Entry.Ordered(
+                new OnMatch.Order(new PartEntry.Ordered(
                         part,
                         order.order(),
                         order.item(),

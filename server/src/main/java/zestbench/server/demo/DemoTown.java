@@ -13,6 +13,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
@@ -178,7 +179,7 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(352),
                 "After the spring check",
                 List.of(88.0, 76.0, 57.0, 63.0, 122.0, 54.0, 342.0, 96.0),
-                new Entry.WrittenUp(
+                new LeaveEntry.WrittenUp(
                         "wdemo-pan",
                         "Outdoor unit",
                         "Base pan rusted through under the coil",
@@ -189,7 +190,7 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(266),
                 "Gallery cooled down again",
                 List.of(82.0, 75.0, 56.0, 62.0, 120.0, 53.0, 318.0, 92.0),
-                new Entry.WrittenUp(
+                new LeaveEntry.WrittenUp(
                         "wdemo-insulation",
                         "Liquid line",
                         "Insulation gone over two feet at the curb",

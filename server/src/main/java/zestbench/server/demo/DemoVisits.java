@@ -32,6 +32,9 @@ import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
+import zestbench.core.tape.PartEntry;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Wire;
 import zestbench.server.refrigerant.Refrigerants;
@@ -69,9 +72,9 @@ class DemoVisits {
      *
      * @param readings outdoors, return, supply, return wet bulb, suction, suction line, liquid, liquid line
      */
-    void proof(Unit unit, Instant at, String complaint, List<Double> readings, Entry.WrittenUp writeUp) {
+    void proof(Unit unit, Instant at, String complaint, List<Double> readings, LeaveEntry.WrittenUp writeUp) {
         long call = calls.start(unit.id(), complaint, at);
-        calls.addAt(call, WHO, at, new Entry.UnitStarted());
+        calls.addAt(call, WHO, at, new LeaveEntry.UnitStarted());
         Map<ProofPoint, Double> read = new LinkedHashMap<>();
         for (int round = 1; round <= 2; round++) {
             for (int i = 0; i < readings.size(); i++) {
@@ -80,7 +83,7 @@ class DemoVisits {
                         call,
                         WHO,
                         at.plusSeconds((long) SECONDS_TO_SETTLE * round / 2 + i * 20L),
-                        new Entry.ProofRead(READ_IN_ORDER.get(i), readings.get(i)));
+                        new LeaveEntry.ProofRead(READ_IN_ORDER.get(i), readings.get(i)));
             }
         }
         ProofSetup setup = ProofSetup.of(
@@ -94,7 +97,7 @@ class DemoVisits {
                 call,
                 WHO,
                 kept,
-                new Entry.ProofKept(read, answer.verdicts(), answer.shown(), answer.findings(), true, true),
+                new LeaveEntry.ProofKept(read, answer.verdicts(), answer.shown(), answer.findings(), true, true),
                 writeUp);
         close(call);
     }
@@ -115,7 +118,8 @@ class DemoVisits {
         long call = calls.start(unit.id(), complaint, at);
         String part = read(call, unit, at, label);
         measure(call, part, at, label, null, readings);
-        calls.addAt(call, WHO, at, new Entry.PartClosed(part, Entry.Outcome.NOT_NEEDED, asLeft(readings), "", null));
+        calls.addAt(
+                call, WHO, at, new PartEntry.PartClosed(part, Entry.Outcome.NOT_NEEDED, asLeft(readings), "", null));
         amps(call, unit, at, amps);
         close(call);
     }
@@ -130,7 +134,7 @@ class DemoVisits {
                     call,
                     WHO,
                     at.plusSeconds(600),
-                    new Entry.AmpsRead(
+                    new PartEntry.AmpsRead(
                             null,
                             motor.kind(),
                             judgement.verdicts().get(0),
@@ -168,9 +172,9 @@ class DemoVisits {
                     Map.of("name", Value.of(load.getKey()), "heldVoltAmps", Value.of(load.getValue())))));
             spec = spec.with("loads", new Value.Items(rows));
         }
-        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec));
+        calls.addAt(call, WHO, at, new PartEntry.LabelRead(part, label, spec));
         if (!wires.isEmpty()) {
-            calls.addAt(call, WHO, at, new Entry.WiresFound(part, wires));
+            calls.addAt(call, WHO, at, new PartEntry.WiresFound(part, wires));
         }
     }
 
@@ -204,7 +208,7 @@ class DemoVisits {
                 call,
                 WHO,
                 at,
-                new Entry.Chosen(
+                new PartEntry.Chosen(
                         part,
                         match.title(),
                         match.grade(),
@@ -221,14 +225,15 @@ class DemoVisits {
                 call,
                 WHO,
                 at,
-                new Entry.PartClosed(part, Entry.Outcome.REPLACED, match.title(), "proper dual ordered", returnDate));
+                new PartEntry.PartClosed(
+                        part, Entry.Outcome.REPLACED, match.title(), "proper dual ordered", returnDate));
         close(call);
     }
 
     /** Questions that were answered, each key followed by its answer. */
     void asked(long call, Instant at, String... questionsAndAnswers) {
         for (int i = 0; i < questionsAndAnswers.length; i += 2) {
-            calls.addAt(call, WHO, at, new Entry.Answered(questionsAndAnswers[i], questionsAndAnswers[i + 1]));
+            calls.addAt(call, WHO, at, new UnitEntry.Answered(questionsAndAnswers[i], questionsAndAnswers[i + 1]));
         }
     }
 
@@ -241,7 +246,7 @@ class DemoVisits {
                     call,
                     WHO,
                     at,
-                    new Entry.SupplyRead(
+                    new UnitEntry.SupplyRead(
                             SupplyPoint.DISCONNECT,
                             judgement.verdicts().get(0),
                             judgement.findings(),
@@ -255,7 +260,7 @@ class DemoVisits {
                 .findFirst()
                 .orElseThrow();
         String part = calls.addPart(call, WHO, at, CAPACITOR.kind(), CAPACITOR.title(), place.name(), place.serves());
-        calls.addAt(call, WHO, at, new Entry.LabelRead(part, label, spec(label)));
+        calls.addAt(call, WHO, at, new PartEntry.LabelRead(part, label, spec(label)));
         return part;
     }
 
@@ -274,7 +279,7 @@ class DemoVisits {
                         call,
                         WHO,
                         at.plusSeconds(30),
-                        new Entry.Measured(
+                        new PartEntry.Measured(
                                 part,
                                 piece,
                                 Entry.Method.BENCH,

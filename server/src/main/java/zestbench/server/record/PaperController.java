@@ -22,13 +22,15 @@ import zestbench.core.bench.CallAccount;
 import zestbench.core.bench.LeaveBench;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.quantity.Figures;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.board.BoardViews;
 import zestbench.server.board.CallBoard;
@@ -72,7 +74,7 @@ public class PaperController {
         LeaveState leave = call.state().leave();
         List<Map<String, Object>> writeUps = new ArrayList<>();
         leave.openWriteUps().values().forEach(line -> {
-            if (line.entry() instanceof Entry.WrittenUp w) {
+            if (line.entry() instanceof LeaveEntry.WrittenUp w) {
                 writeUps.add(
                         Map.of("urgency", w.urgency().name(), "what", w.what(), "place", w.place(), "why", w.why()));
             }
@@ -80,7 +82,7 @@ public class PaperController {
         List<Map<String, Object>> tape = new ArrayList<>();
         call.tape().forEach(line -> tape.add(line(call, line)));
         Line kept = leave.kept();
-        if (kept != null && kept.entry() instanceof Entry.ProofKept proof) {
+        if (kept != null && kept.entry() instanceof LeaveEntry.ProofKept proof) {
             List<Map<String, Object>> figures = new ArrayList<>();
             LeaveBench.figures(proof.answer())
                     .forEach(f -> figures.add(Map.of(
@@ -232,13 +234,13 @@ public class PaperController {
         filled.put("day", day(call.row().openedAt().toEpochMilli()));
         filled.put("complaint", call.row().complaint());
         filled.put("status", call.status().name().toLowerCase(Locale.ROOT).replace('_', ' '));
-        Entry.CallEnded ended = call.state().ended();
+        UnitEntry.CallEnded ended = call.state().ended();
         filled.put("note", ended == null ? "" : ended.note());
         return filled;
     }
 
     private static Map<String, Object> part(PartState part) {
-        Entry.PartClosed closed = part.closed();
+        PartEntry.PartClosed closed = part.closed();
         String until =
                 closed == null || closed.returnDate() == null ? "" : DAY.format(LocalDate.parse(closed.returnDate()));
         return Map.of(

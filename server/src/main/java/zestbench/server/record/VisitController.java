@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.bench.CallAccount;
 import zestbench.core.tape.CallState;
-import zestbench.core.tape.Entry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Taken;
 import zestbench.server.record.VisitViews.VisitPartView;
@@ -57,7 +57,7 @@ public class VisitController {
     }
 
     private static VisitPartView part(PartState part) {
-        Entry.PartClosed closed = part.closed();
+        PartEntry.PartClosed closed = part.closed();
         List<String> readings = part.readings().values().stream()
                 .map(Taken::judged)
                 .map(j -> (j.subject().equals("CAPACITOR") ? "" : j.subject() + " ")

@@ -18,7 +18,9 @@ import zestbench.core.plate.Plates;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.UnitEntry;
 import zestbench.server.data.CommittedCache;
 import zestbench.server.person.TapTime;
 import zestbench.server.problem.NotHere;
@@ -177,14 +179,14 @@ public class Calls {
     public String addPart(long callId, String who, Instant at, String kind, String title, String place, String serves) {
         Families.named(kind);
         String id = "p" + UUID.randomUUID().toString().substring(0, 8);
-        addAt(callId, who, at, new Entry.PartAdded(id, kind, title, place, serves));
+        addAt(callId, who, at, new PartEntry.PartAdded(id, kind, title, place, serves));
         return id;
     }
 
     @Transactional
     public void end(long callId, String who, Entry.End end, String note) {
         become(working(callId), end == Entry.End.CLOSED ? CallStatus.CLOSED : CallStatus.CANCELLED);
-        add(callId, who, new Entry.CallEnded(end, note));
+        add(callId, who, new UnitEntry.CallEnded(end, note));
     }
 
     /** From now on the call stands at {@code next}. */

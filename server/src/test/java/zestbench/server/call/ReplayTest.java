@@ -38,8 +38,11 @@ import zestbench.core.judgement.Judged;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.TapeText;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.winding.PairOhms;
 import zestbench.server.RunningBench;
 import zestbench.server.tape.Calls;
@@ -164,7 +167,7 @@ class ReplayTest {
     private static String words(Entry entry) {
         TapeText told = entry.told();
         String kind = entry.getClass().getSimpleName();
-        String words = entry instanceof Entry.Measured
+        String words = entry instanceof PartEntry.Measured
                 ? String.join(
                         " ",
                         kind,
@@ -173,7 +176,7 @@ class ReplayTest {
                         told.detail(),
                         told.word(),
                         told.reckoning().get(0))
-                : entry instanceof Entry.PartClosed || entry instanceof Entry.ProofKept
+                : entry instanceof PartEntry.PartClosed || entry instanceof LeaveEntry.ProofKept
                         ? kind + " " + told.title() + " " + told.word()
                         : kind + " " + told;
         return words.replaceAll("doubt is ±[0-9.]*[0-9]", "doubt");
@@ -181,46 +184,46 @@ class ReplayTest {
 
     /** What somebody did that left this line; null where the line alone does not tell, as with a choice from a truck. */
     private static @Nullable Command command(Entry entry, CallState before, Calls.Open open) {
-        if (entry instanceof Entry.PartAdded e) {
+        if (entry instanceof PartEntry.PartAdded e) {
             return new OnCall.AddPart(e.kind(), placeId(open, e.place()), e.place(), e.serves());
-        } else if (entry instanceof Entry.LabelRead e) {
+        } else if (entry instanceof PartEntry.LabelRead e) {
             return new OnLabel.Correct(e.part(), e.text(), e.spec(), Set.of());
-        } else if (entry instanceof Entry.Measured e && e.judged().reading().isFigure()) {
+        } else if (entry instanceof PartEntry.Measured e && e.judged().reading().isFigure()) {
             return new OnTest.Read(
                     e.part(),
                     e.piece(),
                     e.method(),
                     List.of(new SectionReading(section(e.judged()), e.judged().reading())));
-        } else if (entry instanceof Entry.DeadRead e) {
+        } else if (entry instanceof UnitEntry.DeadRead e) {
             return new OnCall.ReadDead(e.place(), e.pair(), e.volts());
-        } else if (entry instanceof Entry.WiresFound e) {
+        } else if (entry instanceof PartEntry.WiresFound e) {
             return new OnHookUp.NameWires(e.part(), e.wires());
-        } else if (entry instanceof Entry.Ticked e) {
+        } else if (entry instanceof PartEntry.Ticked e) {
             return new OnHookUp.Tick(e.part(), e.list(), e.key(), e.on());
-        } else if (entry instanceof Entry.Looked e && !e.look().equals("pair")) {
+        } else if (entry instanceof PartEntry.Looked e && !e.look().equals("pair")) {
             return new OnTest.LookAt(e.part(), e.look(), e.seen());
-        } else if (entry instanceof Entry.PartClosed e && e.outcome() != Entry.Outcome.REPLACED) {
+        } else if (entry instanceof PartEntry.PartClosed e && e.outcome() != Entry.Outcome.REPLACED) {
             return new OnPart.Close(e.part(), e.outcome(), e.note(), e.returnDate());
-        } else if (entry instanceof Entry.Answered e) {
+        } else if (entry instanceof UnitEntry.Answered e) {
             return new OnArrival.Answer(e.question(), e.answer().isEmpty() ? null : e.answer());
-        } else if (entry instanceof Entry.PlateRead e) {
+        } else if (entry instanceof UnitEntry.PlateRead e) {
             return new OnArrival.ReadPlate(e.which(), e.text());
-        } else if (entry instanceof Entry.SupplyRead e) {
+        } else if (entry instanceof UnitEntry.SupplyRead e) {
             String pair = e.point().isControl() ? null : e.judged().subject();
             return new OnArrival.ReadSupply(
                     e.point(), pair, e.judged().reading().value());
-        } else if (entry instanceof Entry.MeterProved e) {
+        } else if (entry instanceof UnitEntry.MeterProved e) {
             return new OnArrival.ProveMeter(e.volts());
-        } else if (entry instanceof Entry.SafeTicked e) {
+        } else if (entry instanceof UnitEntry.SafeTicked e) {
             return new OnArrival.TickSafe(e.key(), e.on());
-        } else if (entry instanceof Entry.WindingsRead e) {
+        } else if (entry instanceof PartEntry.WindingsRead e) {
             List<PairOhms> pairs = new ArrayList<>();
             for (Judged judged : e.verdicts()) {
                 pairs.add(PairOhms.of(judged.subject(), judged.reading(), 0));
             }
             return new OnMotor.ReadWindings(
                     new MeantMotor.Which(placeId(open, e.place()), e.part(), null), pairs, e.shellHot());
-        } else if (entry instanceof Entry.AmpsRead e && e.alongside().isEmpty()) {
+        } else if (entry instanceof PartEntry.AmpsRead e && e.alongside().isEmpty()) {
             return new OnMotor.ReadAmps(
                     new MeantMotor.Which(
                             e.at() == null ? null : placeId(open, e.at()), e.part(), e.at() == null ? e.place() : null),
@@ -230,17 +233,17 @@ class ReplayTest {
                     e.inrush(),
                     null,
                     null);
-        } else if (entry instanceof Entry.ProofRead e) {
+        } else if (entry instanceof LeaveEntry.ProofRead e) {
             return new OnLeaving.ReadProof(e.point(), e.value());
-        } else if (entry instanceof Entry.ProofKept e) {
+        } else if (entry instanceof LeaveEntry.ProofKept e) {
             return new OnLeaving.KeepProof(e.isBenchmark(), Objects.requireNonNullElse(e.why(), ""));
-        } else if (entry instanceof Entry.WrittenUp e) {
+        } else if (entry instanceof LeaveEntry.WrittenUp e) {
             return new OnLeaving.WriteUp(e.place(), e.what(), e.why(), e.urgency(), null);
-        } else if (entry instanceof Entry.OptionsOffered e) {
+        } else if (entry instanceof LeaveEntry.OptionsOffered e) {
             return new OnLeaving.Offer(e.options());
-        } else if (entry instanceof Entry.Noted e) {
+        } else if (entry instanceof UnitEntry.Noted e) {
             return new OnCall.Note(e.text());
-        } else if (entry instanceof Entry.CallEnded e) {
+        } else if (entry instanceof UnitEntry.CallEnded e) {
             return new OnCall.End(e.end(), e.note());
         }
         return null;

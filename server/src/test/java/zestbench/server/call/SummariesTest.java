@@ -17,7 +17,10 @@ import zestbench.core.call.OnCall;
 import zestbench.core.call.Refusal;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
+import zestbench.core.tape.LeaveEntry;
+import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.RunningBench;
 import zestbench.server.board.CallBoard;
@@ -91,12 +94,12 @@ class SummariesTest {
                     calls.add(
                             call,
                             "Tech 1",
-                            new Entry.PartAdded(part, "capacitor", "Run capacitor", "Outdoor unit", "compressor"));
+                            new PartEntry.PartAdded(part, "capacitor", "Run capacitor", "Outdoor unit", "compressor"));
                 case 1 ->
                     calls.add(
                             call,
                             "Tech 2",
-                            new Entry.PartClosed(
+                            new PartEntry.PartClosed(
                                     part,
                                     Entry.Outcome.values()[random.nextInt(3)],
                                     "45 µF",
@@ -106,14 +109,14 @@ class SummariesTest {
                     calls.add(
                             call,
                             "Tech 1",
-                            new Entry.WrittenUp(
+                            new LeaveEntry.WrittenUp(
                                     writeUp, "", "seen " + made++, "", Entry.Urgency.values()[random.nextInt(3)]));
-                case 3 -> calls.add(call, "Tech 1", new Entry.WriteUpEnded(writeUp, "seen", "done"));
+                case 3 -> calls.add(call, "Tech 1", new LeaveEntry.WriteUpEnded(writeUp, "seen", "done"));
                 case 4 ->
                     calls.add(
                             call,
                             "Tech 3",
-                            new Entry.Ordered(part, "o", "i", "45/5", "", 12, "the counter", "2031-05-06"));
+                            new PartEntry.Ordered(part, "o", "i", "45/5", "", 12, "the counter", "2031-05-06"));
                 case 5 ->
                     changes.make(
                             call,
@@ -121,7 +124,7 @@ class SummariesTest {
                             new OnCall.End(random.nextBoolean() ? Entry.End.CLOSED : Entry.End.CANCELLED, "left so"));
                 case 6 -> changes.make(call, TECH, new OnCall.Reopen());
                 case 7 -> changes.make(call, TECH, new OnCall.Strike(1 + random.nextInt(6), "wrong"));
-                default -> calls.add(call, "Tech 2", new Entry.Noted("note " + made++));
+                default -> calls.add(call, "Tech 2", new UnitEntry.Noted("note " + made++));
             }
         } catch (Refusal | InputProblem refused) {
             // what cannot be is refused, and leaves no trace

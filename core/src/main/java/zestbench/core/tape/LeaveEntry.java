@@ -1,0 +1,162 @@
+package zestbench.core.tape;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.options.CustomerOption;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.UnitProof;
+
+/** What happened while the unit was proved and left. */
+public sealed interface LeaveEntry extends Entry {
+    /** The unit was started and runs, so that its proof can be read. */
+    record UnitStarted() implements LeaveEntry, Lasting, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().start(line.atMillis());
+        }
+    }
+
+    /** A line of the list before power was ticked or unticked. */
+    record UnitTicked(String key, String text, boolean on) implements LeaveEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().tick(key, on);
+        }
+    }
+
+    /** A running unit was read at one point. @param value in the point's unit */
+    record ProofRead(ProofPoint point, double value) implements LeaveEntry, Strikable, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().read(line, point, value);
+        }
+    }
+
+    /**
+     * The proof of the unit was kept.
+     *
+     * @param isSettled whether the unit had run long enough
+     * @param isBenchmark whether it is from now on what this unit can do at its best
+     * @param why it is no better; null where nothing is out
+     */
+    record ProofKept(
+            Map<ProofPoint, Double> readings,
+            List<Judged> verdicts,
+            List<UnitProof.Shown> shown,
+            List<Finding> findings,
+            boolean isSettled,
+            boolean isBenchmark,
+            @Nullable String why)
+            implements LeaveEntry, Strikable, Live {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().keep(line);
+        }
+
+        public ProofKept(
+                Map<ProofPoint, Double> readings,
+                List<Judged> verdicts,
+                List<UnitProof.Shown> shown,
+                List<Finding> findings,
+                boolean isSettled,
+                boolean isBenchmark) {
+            this(readings, verdicts, shown, findings, isSettled, isBenchmark, null);
+        }
+
+        /** What it amounts to. */
+        public UnitProof.Answer answer() {
+            return new UnitProof.Answer(verdicts, shown, findings);
+        }
+    }
+
+    /**
+     * Something was seen and not done.
+     *
+     * @param id under which any later visit can end it
+     * @param place in the unit; empty where it is of the whole
+     * @param of the part whose finding it is, with whose replacement it ends; null where it is of none
+     */
+    record WrittenUp(
+            String id,
+            String place,
+            String what,
+            String why,
+            Entry.Urgency urgency,
+            @Nullable String of) implements LeaveEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().writeUp(id, line);
+        }
+
+        public WrittenUp(String id, String place, String what, String why, Entry.Urgency urgency) {
+            this(id, place, what, why, urgency, null);
+        }
+    }
+
+    /** What was written up, on this visit or an earlier one, is done or no longer so. */
+    record WriteUpEnded(String id, String what, String how) implements LeaveEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().endWriteUp(id);
+        }
+    }
+
+    /** What the customer can choose from, in place of what was offered before. */
+    record OptionsOffered(List<CustomerOption> options) implements LeaveEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().offer(options);
+        }
+    }
+
+    /** What the customer chose. @param key of the option; empty where the choice was taken back */
+    record OptionTaken(String key, String words) implements LeaveEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().take(key);
+        }
+    }
+}

@@ -1,0 +1,189 @@
+package zestbench.core.tape;
+
+import java.util.List;
+import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
+import zestbench.core.plate.Plates;
+import zestbench.core.safety.Deadness;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.wiring.Wire;
+
+/** What happened to the unit or the call as a whole. */
+public sealed interface UnitEntry extends Entry {
+    /** A pair of terminals was read to prove it dead. @param place SUPPLY or a part */
+    record DeadRead(String place, String pair, double volts) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.safe().read(place, pair, volts, line.atMillis());
+            call.leave().readDead(volts);
+        }
+    }
+
+    /** A line was struck; it stays visible. */
+    record Struck(long line, String reason) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            // seen to before any line is added up
+        }
+    }
+
+    /** A question was answered in a tap. @param answer its key; empty where the answer was taken back */
+    record Answered(String question, String answer) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.answer(question, answer);
+        }
+    }
+
+    /** A plate of the unit was read or corrected. @param text as typed, its serial masked @param spec likewise */
+    record PlateRead(Plates.Which which, String text, Spec spec) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.plate(this);
+        }
+    }
+
+    /** Volts of the supply or of the control circuit were read. @param judged its subject is the pair or point */
+    record SupplyRead(SupplyPoint point, Judged judged, List<Finding> findings, String meter)
+            implements UnitEntry, Strikable {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.supply().take(point, judged.subject(), line);
+        }
+
+        @Override
+        public boolean showsPower(CallState call) {
+            return judged.reading().value() >= (point.isControl() ? Deadness.CONTROL_VOLTS : Deadness.DEAD_VOLTS);
+        }
+    }
+
+    /** The meter was proved on a source known to be live. */
+    record MeterProved(double volts) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.safe().proved(line.atMillis());
+        }
+    }
+
+    /** A step of making safe was done or undone. */
+    record SafeTicked(String key, String text, boolean on) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.safe().tick(key, on);
+        }
+    }
+
+    /** The power was put back on. */
+    record PowerOn() implements UnitEntry, Lasting, Live {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            // that the power is on is all it says
+        }
+    }
+
+    /** The wires at a place, as they were found. */
+    record PlaceWires(String place, List<Wire> wires) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.placeWires(place, wires);
+        }
+    }
+
+    /** A photo of a place as it was found. */
+    record PlacePhoto(String place, String photo) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.placePhoto(place, photo);
+        }
+    }
+
+    /** Words for the record. */
+    record Noted(String text) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.note(text);
+        }
+    }
+
+    /** The visit ended. */
+    record CallEnded(Entry.End end, String note) implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.end(this);
+        }
+    }
+
+    /** The visit goes on. */
+    record CallReopened() implements UnitEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.end(null);
+        }
+    }
+}
