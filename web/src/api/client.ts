@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
-import { useSession } from '@/stores/session'
 import type { paths } from './schema'
+import { isClockOff, isDoorShut, whoId } from './sender'
 
 /** One field of a refused request. */
 export interface WrongField {
@@ -53,7 +53,7 @@ client.use({
 
 /** Who sends it, and of a change its name and when it was tapped. */
 function signed(request: string | undefined, tappedAt: number): Record<string, string> {
-  const who = useSession().whoId
+  const who = whoId.value
   return {
     ...(who === null ? {} : { 'X-Technician': String(who) }),
     ...(request === undefined ? {} : { 'X-Request-Id': request, 'X-Tapped-At': String(tappedAt) }),
@@ -75,7 +75,7 @@ export async function body<T>(answer: Promise<Answer<T>>): Promise<T> {
     throw new NoConnection()
   }
   if (got.response.ok) {
-    useSession().isDoorShut = false
+    isDoorShut.value = false
     return got.data as T
   }
   throw refused(got.response.status, got.error)
@@ -83,7 +83,7 @@ export async function body<T>(answer: Promise<Answer<T>>): Promise<T> {
 
 function refused(status: number, given: unknown): Error {
   if (status === 401) {
-    useSession().isDoorShut = true
+    isDoorShut.value = true
   }
   if (status === 502 || status === 503 || status === 504) {
     return new NoConnection()
@@ -167,7 +167,7 @@ async function answerOf<T>(response: Response): Promise<T> {
   if (!response.ok) {
     throw refused(response.status, json)
   }
-  useSession().isClockOff = response.headers.get('X-Stamped') === 'bench'
+  isClockOff.value = response.headers.get('X-Stamped') === 'bench'
   return json as T
 }
 

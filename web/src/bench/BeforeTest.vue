@@ -13,7 +13,7 @@ const store = useCall()
     </p>
     <template v-if="!store.part.isFoundKept && store.part.sections.length && store.isWorking">
       <span class="zb-soft">As found:</span>
-      <PhotoStrip :photos="[]" :of="`/parts/${store.part.id}`" />
+      <PhotoStrip :photos="[]" :of="{ part: store.part.id }" />
       <v-btn height="44" variant="text" @click="store.goStep('HOOK_UP')">wires</v-btn>
     </template>
   </div>

@@ -20,6 +20,7 @@ async function close() {
     wrong.value = 'Say what was done, such as spade tightened.'
     return
   }
+  if (outcome.value === null) return
   if (await store.changePart('POST', '/close', 'close part', { outcome: outcome.value, note: note.value })) {
     outcome.value = null
     store.goNext()

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import { useCall } from '@/stores/call'
+import { useCall, type Photographed } from '@/stores/call'
 
 /** Photos as found of a part or a place; location is taken out of them before they are kept. */
-const props = defineProps<{ photos: readonly string[]; of: string }>()
+const props = defineProps<{ photos: readonly string[]; of: Photographed }>()
 const store = useCall()
 const isSending = ref(false)
 

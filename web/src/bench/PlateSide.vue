@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
-import { api, body, NoConnection } from '@/api/client'
-import type { CorrectionView, Fields, PlatePreview } from '@/api/types'
+import { computed, ref } from 'vue'
+import { api, body } from '@/api/client'
+import type { CorrectionView, Fields } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import { usePlateAttributes } from '@/shared/useAttributes'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 import { withPlace } from './fieldPath'
 import LabelFields from './LabelFields.vue'
@@ -28,8 +28,6 @@ const label = useLabel(
 )
 const { text, read, wrong, corrected } = label
 const lit = ref<string | null>(null)
-const seen = ref<PlatePreview | null>(null)
-const problem = ref('')
 
 const fields = computed<Fields>(() => (seen.value?.fields ?? side.value?.fields ?? {}) as Fields)
 const isKnown = computed(() => Object.keys(fields.value).length > 0)
@@ -45,26 +43,14 @@ function given() {
     cleared: entries.filter(([, v]) => v === null).map(([name]) => name),
   }
 }
-const look = useDebounceFn(async () => {
-  const id = store.call?.id
-  if (id === undefined || label.isKept.value) {
-    seen.value = null
-    problem.value = ''
-    return
-  }
-  try {
-    seen.value = await body(
-      api.POST('/api/calls/{id}/plate/preview', { params: { path: { id } }, body: given() }),
-    )
-    problem.value = ''
-  } catch (failure) {
-    problem.value =
-      failure instanceof NoConnection
-        ? 'No connection: proof-read once it is back.'
-        : (failure as Error).message
-  }
-}, 200)
-watch([text, corrected, side], () => void look(), { immediate: true })
+const { seen, wrong: problem } = usePreview(
+  () => (label.isKept.value ? null : { id: store.call?.id ?? 0, given: given() }),
+  (typed) =>
+    body(
+      api.POST('/api/calls/{id}/plate/preview', { params: { path: { id: typed.id } }, body: typed.given }),
+    ),
+  { offline: 'proof-read once it is back.', keeps: true, restMillis: 200 },
+)
 
 function correct(c: CorrectionView) {
   const { name, value } = withPlace(fields.value, c.field, c.likely)

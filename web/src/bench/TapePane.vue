@@ -26,9 +26,13 @@ async function strike() {
   const line = strikes.value
   if (line === null) return
   if (
-    await store.change('POST', `/lines/${line}/strike`, `strike line ${line}`, {
-      reason: reason.value.trim(),
-    })
+    await store.change(
+      'POST',
+      '/lines/{number}/strike',
+      `strike line ${line}`,
+      { reason: reason.value.trim() },
+      { number: line },
+    )
   ) {
     strikes.value = null
     reason.value = ''

@@ -1,25 +1,25 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, useId, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { Wire, WireGiven } from '@/api/types'
 import { useColours } from '@/shared/useColours'
 import { useDraft } from '@/shared/useDraft'
 import WireSwatch from '@/shared/WireSwatch.vue'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 
 /** The wires as they were found, a line each: terminal, colour, tracer, where it leads; drawn as they are typed where asked. */
 const props = defineProps<{
-  /** the part or place they are of, as a path under the call */
+  /** the name what is typed is kept under on the device */
   of: string
+  /** sends them; whether the server has them */
+  send: (wires: WireGiven[]) => Promise<boolean>
   wires: readonly Wire[]
   terminals: readonly string[]
   /** of the drawing; with one, terminals are typed freely and drawn as they are typed */
   caption?: string
   /** leads of a new part lead nowhere yet */
   hasNoNames?: boolean
-  /** told with the wires */
-  more?: object
 }>()
 const emit = defineEmits<{ kept: [] }>()
 /** Where a wire of a terminal usually leads; an example, no claim. */
@@ -39,8 +39,6 @@ const { text, letGo } = useDraft(`wires ${store.call?.id} ${props.of}`, () => JS
 const rows = ref<WireGiven[]>([])
 const names = computed(() => ['', ...colours.value.map((c) => c.name)])
 const named = computed(() => rows.value.filter((w) => w.colour !== '' || w.name.trim() !== ''))
-const drawn = ref('')
-const wrong = ref('')
 
 function asKept(): WireGiven[] {
   const bare = props.terminals.filter((t) => !props.wires.some((w) => w.terminal === t))
@@ -54,18 +52,15 @@ function asKept(): WireGiven[] {
     ...bare.map((terminal) => ({ terminal, colour: '', tracer: '', name: '' })),
   ]
 }
-const draw = useDebounceFn(async () => {
-  if (props.caption === undefined) return
-  const wires = named.value.filter((w) => w.terminal.trim() !== '')
-  try {
-    drawn.value = wires.length
-      ? (await body(api.POST('/api/wire-map', { body: { caption: props.caption, wires } }))).svg
-      : ''
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
-}, 250)
+const { seen, wrong } = usePreview(
+  () => {
+    const wires = named.value.filter((w) => w.terminal.trim() !== '')
+    return props.caption === undefined || wires.length === 0 ? null : { caption: props.caption, wires }
+  },
+  (shown) => body(api.POST('/api/wire-map', { body: shown })),
+  { offline: 'drawn once it is back.', keeps: true, restMillis: 250 },
+)
+const drawn = computed(() => seen.value?.svg ?? '')
 watch(
   text,
   (typed) => {
@@ -77,7 +72,6 @@ watch(
   rows,
   (now) => {
     text.value = JSON.stringify(now)
-    void draw()
   },
   { deep: true, immediate: true },
 )
@@ -86,9 +80,7 @@ function add() {
   rows.value.push({ terminal: props.terminals[0] ?? '', colour: '', tracer: '', name: '' })
 }
 async function keep() {
-  if (
-    await store.change('PUT', `${props.of}/wires`, 'wires as found', { wires: named.value, ...props.more })
-  ) {
+  if (await props.send(named.value)) {
     letGo()
     emit('kept')
   }

@@ -1,4 +1,4 @@
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { Preview } from '@/api/types'
 import { useCall } from '@/stores/call'
@@ -39,8 +39,8 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
           body: given(read),
         }),
       ),
+    () => [rated.value, pressures.value],
   )
-  watch([rated, pressures], () => void readings.look())
   const canKeep = computed(() => readings.isEnough.value)
 
   async function keep() {

@@ -1,7 +1,6 @@
-import { useDebounceFn } from '@vueuse/core'
-import { computed, ref, watch, type Ref } from 'vue'
-import { NoConnection } from '@/api/client'
+import { computed, ref, watch } from 'vue'
 import { useDraft } from '@/shared/useDraft'
+import { usePreview } from '@/shared/usePreview'
 
 /**
  * Several readings that are judged together: typed row by row, kept on the device until they are on the tape, judged
@@ -12,6 +11,8 @@ export function useReadings<P>(
   rows: () => readonly string[],
   canJudge: (read: Record<string, string>) => boolean,
   ask: (read: Record<string, string>) => Promise<P>,
+  /** what is told with them; they are judged anew where it changes */
+  beside: () => unknown = () => null,
 ) {
   const { text: drafted, letGo: letDraftGo } = useDraft(name, () => '{}')
   const read = computed<Record<string, string>>(
@@ -19,8 +20,6 @@ export function useReadings<P>(
   )
   const typed = ref('')
   const active = ref<string | null>(null)
-  const seen = ref(null) as Ref<P | null>
-  const wrong = ref('')
   const isReady = computed(() => typed.value === 'OL' || (typed.value !== '' && typed.value !== '.'))
   const isEnough = computed(() => canJudge(read.value))
 
@@ -34,23 +33,10 @@ export function useReadings<P>(
     { immediate: true },
   )
 
-  const look = useDebounceFn(async () => {
-    if (!isEnough.value) {
-      seen.value = null
-      return
-    }
-    try {
-      seen.value = await ask(read.value)
-      wrong.value = ''
-    } catch (problem) {
-      seen.value = null
-      wrong.value =
-        problem instanceof NoConnection
-          ? 'No connection: judged once it is back.'
-          : (problem as Error).message
-    }
-  }, 150)
-  watch([name, drafted], () => void look(), { immediate: true })
+  const { seen, wrong } = usePreview(
+    () => (isEnough.value ? { of: name(), read: read.value, beside: beside() } : null),
+    ({ read }) => ask(read),
+  )
 
   function next() {
     if (active.value === null || !isReady.value) return
@@ -70,5 +56,5 @@ export function useReadings<P>(
   const figureOf = (row: string) =>
     row === active.value && typed.value ? typed.value : (read.value[row] ?? '')
 
-  return { read, typed, active, seen, wrong, isReady, isEnough, look, next, again, letGo, figureOf }
+  return { read, typed, active, seen, wrong, isReady, isEnough, next, again, letGo, figureOf }
 }

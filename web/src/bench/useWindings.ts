@@ -1,4 +1,4 @@
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { WindingsPreview, WindingsView } from '@/api/types'
 import { useCall } from '@/stores/call'
@@ -60,8 +60,8 @@ export function useWindings(which: () => WhichMotor | null, known: () => Winding
           body: given(read),
         }),
       ),
+    () => shell.value,
   )
-  watch(shell, () => void readings.look())
 
   async function keep() {
     const what = `windings ${which()?.name ?? ''}`

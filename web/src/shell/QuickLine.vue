@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, body, NoConnection } from '@/api/client'
-import type { QuickPreview } from '@/api/types'
+import { api, body } from '@/api/client'
 import { useDraft } from '@/shared/useDraft'
 import VerdictMark from '@/shared/VerdictMark.vue'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 
@@ -16,7 +15,6 @@ const route = useRoute()
 const router = useRouter()
 const box = ref<HTMLInputElement | null>(null)
 const isAtHand = ref(false)
-const preview = ref<QuickPreview | null>(null)
 const problem = ref('')
 const isOnBench = computed(() => /^\/(calls\/\d+|quick)$/.test(route.path))
 const { text, letGo } = useDraft(
@@ -33,35 +31,16 @@ async function callId(): Promise<number> {
 }
 const partAtHand = () => (isOnBench.value ? (store.part?.id ?? undefined) : undefined)
 
-const look = useDebounceFn(async (typed: string) => {
-  if (typed.trim() === '' || isOnTruck.value) {
-    preview.value = null
-    return
-  }
-  try {
+const { seen: preview, wrong: unread } = usePreview(
+  () => (text.value.trim() === '' || isOnTruck.value ? null : { text: text.value, part: partAtHand() }),
+  async (typed) => {
     const id = await callId()
-    const seen = await body(
-      api.POST('/api/calls/{id}/quick/preview', {
-        params: { path: { id } },
-        body: { text: typed, part: partAtHand() },
-      }),
-    )
-    if (text.value === typed) {
-      preview.value = seen
-      problem.value = ''
-    }
-  } catch (failure) {
-    problem.value =
-      failure instanceof NoConnection
-        ? 'No connection: Enter keeps it here until it is back.'
-        : (failure as Error).message
-  }
-}, 180)
-
-watch(text, (typed) => {
-  problem.value = ''
-  void look(typed)
-})
+    return body(api.POST('/api/calls/{id}/quick/preview', { params: { path: { id } }, body: typed }))
+  },
+  { offline: 'Enter keeps it here until it is back.', keeps: true, restMillis: 180 },
+)
+watch(unread, (words) => (problem.value = words))
+watch(text, () => (problem.value = ''))
 watch(
   () => ui.quickAsked,
   async () => {

@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { api, body, newId, NoConnection, send, sendPhoto, type Change } from '@/api/client'
+import type { ChangeMethod, ChangePath, PartPath, Told, ToldOfPart } from '@/api/changes'
 import { STEPS, type CallView, type Step } from '@/api/types'
 import { useSession } from './session'
 import { useTimers } from './timers'
@@ -24,6 +25,9 @@ export const OF_UNIT: readonly CallStep[] = ['PLATE', 'SUPPLY', 'WINDINGS', 'AMP
 export const OF_LEAVING: readonly CallStep[] = ['PROOF', 'WRITE_UPS', 'OPTIONS', 'LEAVE']
 /** What the work surface shows: a step of the call, or a step of one part. */
 export type Place = { call: CallStep } | { part: string; step: Step }
+
+/** What a photo shows. */
+export type Photographed = { part: string } | { place: number }
 
 /** The call on the bench: as the server last told it, and where on it the eye is. */
 export const useCall = defineStore('call', () => {
@@ -121,9 +125,18 @@ export const useCall = defineStore('call', () => {
    * Changes the call; true once the server has it. With no connection the change waits on this device. A second tap while
    * the same change is on its way is the first one.
    */
-  function change(method: Change['method'], path: string, what: string, json?: unknown): Promise<boolean> {
-    const same = JSON.stringify([call.value?.id, method, path, json])
-    const sent = underWay.get(same) ?? carryOut(method, path, what, json).finally(() => underWay.delete(same))
+  function change<P extends ChangePath, M extends ChangeMethod>(
+    method: M,
+    path: P,
+    what: string,
+    ...[json, at]: Told<P, M>
+  ): Promise<boolean> {
+    const filled = path.replace(/\{(\w+)\}/g, (_, name: string) =>
+      String((at as Record<string, unknown>)[name]),
+    )
+    const same = JSON.stringify([call.value?.id, method, filled, json])
+    const sent =
+      underWay.get(same) ?? carryOut(method, filled, what, json).finally(() => underWay.delete(same))
     underWay.set(same, sent)
     return sent
   }
@@ -169,20 +182,25 @@ export const useCall = defineStore('call', () => {
     }
   }
 
-  function changePart(
-    method: Change['method'],
-    path: string,
+  /** Changes the part at hand. */
+  function changePart<P extends PartPath, M extends ChangeMethod>(
+    method: M,
+    path: P,
     what: string,
-    json?: unknown,
+    ...[json]: ToldOfPart<P, M>
   ): Promise<boolean> {
-    return change(method, `/parts/${part.value?.id}${path}`, what, json)
+    const told = [json, { part: part.value?.id ?? '' }]
+    return change(method, `/parts/{part}${path}`, what, ...(told as Told<`/parts/{part}${P}`, M>))
   }
 
-  /** @param of the part or place it shows, as a path under the call */
-  async function addPhoto(photo: File, of: string) {
+  /** Keeps a photo of a part or of a place of the unit. */
+  async function addPhoto(photo: File, of: Photographed) {
     problem.value = ''
+    const id = call.value?.id ?? 0
+    const path =
+      'part' in of ? `/api/calls/${id}/parts/${of.part}/photos` : `/api/calls/${id}/places/${of.place}/photos`
     try {
-      take(await sendPhoto<CallView>(`/api/calls/${call.value?.id}${of}/photos`, photo))
+      take(await sendPhoto<CallView>(path, photo))
     } catch (failure) {
       problem.value = (failure as Error).message
     }

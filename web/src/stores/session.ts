@@ -2,21 +2,16 @@ import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
+import { isClockOff, isDoorShut, whoId } from '@/api/sender'
 import type { Person } from '@/api/types'
 
 /** Who works on this device, and how they like the bench. */
 export const useSession = defineStore('session', () => {
-  const whoId = useLocalStorage<number | null>('zest-who', null, {
-    serializer: { read: (v) => (v === '' ? null : Number(v)), write: (v) => (v === null ? '' : String(v)) },
-  })
   const isNight = useLocalStorage('zest-night', false)
   const isLeftHand = useLocalStorage('zest-left-hand', false)
   const hasSingleKeys = useLocalStorage('zest-single-keys', true)
   const people = ref<Person[]>([])
   const isLoaded = ref(false)
-  const isDoorShut = ref(false)
-  /** Whether the last change bears the bench's time, since this device's clock cannot be right. */
-  const isClockOff = ref(false)
 
   const who = computed(() => people.value.find((p) => p.id === whoId.value) ?? null)
   /** The bench opens once someone is named and has seen the caution. */

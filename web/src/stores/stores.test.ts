@@ -98,12 +98,13 @@ describe('the call on the bench', () => {
       .mockImplementation(async () => new Response(JSON.stringify(call()), { status: 200 }))
     vi.stubGlobal('fetch', fetched)
     const wires = { wires: [] }
-    expect(await Promise.all([1, 2].map(() => store.change('PUT', '/wires', 'wires', wires)))).toEqual([
-      true,
-      true,
-    ])
+    expect(
+      await Promise.all(
+        [1, 2].map(() => store.change('PUT', '/places/{place}/wires', 'wires', wires, { place: 3 })),
+      ),
+    ).toEqual([true, true])
     expect(fetched).toHaveBeenCalledOnce()
-    await store.change('PUT', '/wires', 'wires', wires)
+    await store.change('PUT', '/places/{place}/wires', 'wires', wires, { place: 3 })
     expect(fetched).toHaveBeenCalledTimes(2)
   })
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import LabelledField from '@/shared/LabelledField.vue'
+import { usePreview } from '@/shared/usePreview'
 import { useUi } from '@/stores/ui'
 
 /** Takes a part in by its label, as it is printed. */
@@ -11,8 +11,11 @@ const emit = defineEmits<{ added: [] }>()
 const ui = useUi()
 const text = ref('')
 const rest = ref({ bin: '', quantity: '1', minimum: '1', cost: '', price: '' })
-const seen = ref<{ kind: string; rating: string; unread: string[] } | null>(null)
-const wrong = ref('')
+const { seen, wrong } = usePreview(
+  () => (text.value.trim() === '' ? null : text.value),
+  (typed) => body(api.POST('/api/truck/label', { body: { text: typed } })),
+  { offline: 'read once it is back.', keeps: true, restMillis: 180 },
+)
 const isReady = computed(() => seen.value !== null && rest.value.bin.trim() !== '')
 
 watch(
@@ -24,25 +27,6 @@ watch(
   },
   { immediate: true },
 )
-const look = useDebounceFn(async (typed: string) => {
-  if (typed.trim() === '') {
-    seen.value = null
-    wrong.value = ''
-    return
-  }
-  try {
-    const read = await body(api.POST('/api/truck/label', { body: { text: typed } }))
-    if (text.value === typed) {
-      seen.value = read
-      wrong.value = ''
-    }
-  } catch (problem) {
-    seen.value = null
-    wrong.value = (problem as Error).message
-  }
-}, 180)
-watch(text, (typed) => void look(typed), { immediate: true })
-
 const figure = (typed: string) => Number(typed.replace(',', '.') || 0)
 async function add() {
   if (!isReady.value) return

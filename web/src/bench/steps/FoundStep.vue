@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { FoundView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
+import type { WireGiven } from '@/api/types'
 import { useCall } from '@/stores/call'
 import PhotoStrip from '../PhotoStrip.vue'
 import WireEditor from '../WireEditor.vue'
@@ -30,6 +31,9 @@ const action = computed(() =>
     ? { words: 'Keep the wires as found', go: () => void editor.value?.keep() }
     : { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() },
 )
+/** Keeps the wires of the place that is open. */
+const send = (wires: WireGiven[]) =>
+  store.change('PUT', '/places/{place}/wires', 'wires as found', { wires }, { place: at.value ?? 0 })
 </script>
 
 <template>
@@ -37,12 +41,13 @@ const action = computed(() =>
     <div tabindex="0" class="zb-scroll">
       <template v-if="place">
         <h3 class="name">{{ place.name }}</h3>
-        <PhotoStrip :photos="place.found?.photos ?? []" :of="`/places/${place.id}`" />
+        <PhotoStrip :photos="place.found?.photos ?? []" :of="{ place: place.id }" />
         <p class="zb-soft">A colour tells wires apart on this unit; it is no code for what they do.</p>
         <WireEditor
           :key="place.id"
           ref="editor"
-          :of="`/places/${place.id}`"
+          :of="`place ${place.id}`"
+          :send="send"
           :wires="place.found?.wires ?? []"
           :terminals="place.found?.terminals ?? []"
           :caption="place.name"

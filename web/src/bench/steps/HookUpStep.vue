@@ -103,7 +103,7 @@ async function tickNext(key: string) {
   await store.changePart('POST', '/ticks', `tick ${key}`, { list: 'SHEET', key, on: true })
 }
 function tickStaying() {
-  void store.changePart('POST', '/ticks/staying', 'tick what stays', {})
+  void store.changePart('POST', '/ticks/staying', 'tick what stays')
 }
 const print = () => window.print()
 const drawings = ref<HTMLElement | null>(null)
@@ -142,13 +142,14 @@ async function openCapacitor() {
         <p class="zb-soft">A colour tells wires apart on this unit; it is no code for what they do.</p>
         <WireEditor
           ref="editor"
-          :of="`/parts/${part.id}`"
+          :of="`part ${part.id}`"
+          :send="(wires) => store.changePart('PUT', '/wires', 'wires as found', { wires })"
           :wires="part.foundOrPrinted"
           :terminals="part.terminals"
           @kept="isEditing = false"
         />
         <MeasureFields />
-        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
+        <PhotoStrip :photos="part.photos" :of="{ part: part.id }" />
       </template>
       <template v-else-if="!part.chosen">
         <p class="zb-note">
@@ -161,7 +162,7 @@ async function openCapacitor() {
           <b>Not read dead yet.</b> The sheet opens once every pair of this unit and of its capacitors reads
           under 5 V.
         </p>
-        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
+        <PhotoStrip :photos="part.photos" :of="{ part: part.id }" />
       </template>
       <template v-else-if="sheet">
         <div ref="drawings" class="drawings">
@@ -227,7 +228,7 @@ async function openCapacitor() {
           No screw into a coil or can. The unit's own diagram and the new part's own label decide over this
           sheet.
         </p>
-        <PhotoStrip :photos="part.photos" :of="`/parts/${part.id}`" />
+        <PhotoStrip :photos="part.photos" :of="{ part: part.id }" />
       </template>
     </div>
     <ActionBar

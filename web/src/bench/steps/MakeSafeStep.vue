@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import type { PairView, SafeStepView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import { clock, useTimers } from '@/stores/timers'
@@ -7,6 +7,7 @@ import { useCall } from '@/stores/call'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
 import TickRow from '../TickRow.vue'
+import { useReadingDesk } from '../useReadingDesk'
 
 /** Locked out, meter proved, every pair read dead, meter proved again; what holds a charge is discharged first. */
 const store = useCall()
@@ -14,64 +15,52 @@ const timers = useTimers()
 const safe = computed(() => store.call?.safe)
 const keyOf = (p: PairView) => `${p.place} ${p.pair}`
 const open = computed(() => safe.value?.pairs.filter((p) => !p.isDead) ?? [])
-const typed = ref('')
-/** Readings on their way to the tape. */
-const underWay = ref<string[]>([])
+const { typed, active, underWay, isReady, read, readFirstOpen, next } = useReadingDesk<string>({
+  draft: (row) => `dead ${store.call?.id} ${row ?? ''}`,
+  firstOpen,
+  send: (row, figure) => {
+    const pair = safe.value?.pairs.find((p) => keyOf(p) === row)
+    const volts = Number(figure)
+    return pair
+      ? store.change('POST', '/dead', `${pair.pair} ${volts} V`, {
+          place: pair.place,
+          pair: pair.pair,
+          volts,
+        })
+      : store.change('POST', '/proved', `meter proved ${volts} V`, { volts })
+  },
+  isAgain: (row) => open.value.some((p) => keyOf(p) === row),
+})
 const step = (key: string) => safe.value?.steps.find((s) => s.key === key)
 const ticks = computed(() => safe.value?.steps.filter((s) => !s.isReading && s.key !== 'locked') ?? [])
 const isToProve = computed(() => {
   const key = open.value.length > 0 ? 'proved' : 'proved-again'
   return step(key)?.isDone === false && !underWay.value.includes(key)
 })
-const active = ref<string | null>(firstOpen())
-const at = computed(() => safe.value?.pairs.find((p) => keyOf(p) === active.value) ?? null)
+readFirstOpen()
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
 /** What is left to read dead at a place. */
 const unread = (place: string) => safe.value?.pairs.filter((p) => p.place === place && !p.isDead) ?? []
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
 const dischargeOf = (place: string) => safe.value?.discharge.filter((d) => d.part === place) ?? []
-const isReady = computed(() => typed.value !== '' && typed.value !== '.' && active.value !== null)
 const waitingPart = computed(() => store.call?.parts.find((p) => p.chosen && !p.closed))
 const left = (p: PairView) => clock((p.againAtMillis ?? 0) - timers.now.getTime())
 
 /** The meter is proved before the first pair and after the last one. */
-function firstOpen(): string | null {
-  const pair = open.value.find((p) => !underWay.value.includes(keyOf(p)))
-  if (pair && step('proved')?.isDone === false && !underWay.value.includes('proved')) return 'proved'
+function firstOpen(isUnderWay: (row: string) => boolean): string | null {
+  const pair = open.value.find((p) => !isUnderWay(keyOf(p)))
+  if (pair && step('proved')?.isDone === false && !isUnderWay('proved')) return 'proved'
   if (pair) return keyOf(pair)
   return isToProve.value ? 'proved-again' : null
 }
 
-watch(
-  () => safe.value?.live,
-  () => (active.value = firstOpen()),
-)
+watch(() => safe.value?.live, readFirstOpen)
 
-async function next() {
-  const key = active.value
-  if (key === null || !isReady.value) return
-  const pair = at.value
-  const volts = Number(typed.value)
-  typed.value = ''
-  underWay.value.push(key)
-  active.value = firstOpen()
-  const isKept = pair
-    ? await store.change('POST', '/dead', `${pair.pair} ${volts} V`, {
-        place: pair.place,
-        pair: pair.pair,
-        volts,
-      })
-    : await store.change('POST', '/proved', `meter proved ${volts} V`, { volts })
-  underWay.value = underWay.value.filter((k) => k !== key)
-  const isLive = isKept && open.value.some((p) => keyOf(p) === key)
-  if ((!isKept && store.notice === '') || (isLive && active.value === null)) active.value = key
-  else if (active.value === null) active.value = firstOpen()
-}
 /** One tap for a group, when the meter is proved and all of it reads 0. */
 async function readAll(place: string) {
   typed.value = ''
   await store.change('POST', '/dead/all', `${titleOf(place)} reads 0`, { place })
-  active.value = firstOpen()
+  readFirstOpen()
 }
 function tick(s: SafeStepView) {
   void store.change('POST', '/safe', s.text, { key: s.key, on: !s.isDone })
@@ -114,7 +103,7 @@ const action = computed(() => {
           :figure="active === 'proved' ? typed : ''"
           :is-on="active === 'proved'"
           :is-off="!store.isWorking"
-          @read="active = 'proved'"
+          @read="read('proved')"
         >
           <b v-if="step('proved')?.isDone">METER PROVED</b>
           <template v-else>prove the meter</template>
@@ -159,7 +148,7 @@ const action = computed(() => {
             :figure="keyOf(p) === active && typed ? typed : p.volts === undefined ? '' : String(p.volts)"
             :is-on="keyOf(p) === active"
             :is-off="!store.isWorking"
-            @read="active = keyOf(p)"
+            @read="read(keyOf(p))"
           >
             <b v-if="p.isDead">DEAD</b>
             <b v-else-if="p.volts !== undefined">LIVE</b>
@@ -173,7 +162,7 @@ const action = computed(() => {
           :figure="active === 'proved-again' ? typed : ''"
           :is-on="active === 'proved-again'"
           :is-off="!store.isWorking || open.length > 0"
-          @read="active = 'proved-again'"
+          @read="read('proved-again')"
         >
           <b v-if="step('proved-again')?.isDone">PROVED AGAIN</b>
           <template v-else>prove it again</template>
@@ -195,7 +184,7 @@ const action = computed(() => {
       <v-btn
         v-if="store.isWorking && !safe.live"
         variant="text"
-        @click="store.change('POST', '/power-on', 'power is on again', {})"
+        @click="store.change('POST', '/power-on', 'power is on again')"
         >power is on again</v-btn
       >
     </ActionBar>

@@ -175,7 +175,8 @@ async function act() {
   const offer = picked.value
   if (!offer) return
   if (source.value === 'COUNTER') {
-    if (await store.changePart('POST', '/order', `order ${offer.title}`, { item: offer.offer[0] })) {
+    const item = offer.offer[0]
+    if (item && (await store.changePart('POST', '/order', `order ${offer.title}`, { item }))) {
       source.value = 'TRUCK'
     }
     return

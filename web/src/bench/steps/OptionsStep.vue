@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, body, newId } from '@/api/client'
 import type { OptionView } from '@/api/types'
@@ -7,6 +6,7 @@ import ActionBar from '@/shared/ActionBar.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useDraft } from '@/shared/useDraft'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 
 /** What the customer can choose from, with parts and price; the one that was taken is kept. */
@@ -34,9 +34,6 @@ const edited = ref<Edited[] | null>(null)
 watch(drafted, (text) => {
   if (edited.value === null && text !== '') edited.value = JSON.parse(text) as Edited[]
 })
-const seen = ref<OptionView[]>([])
-const wrong = ref('')
-const shown = computed(() => (edited.value ? seen.value : kept.value))
 const matchable = computed(() => store.call?.parts.filter((p) => p.missing.length === 0 && !p.closed) ?? [])
 
 const asEdited = (o: OptionView): Edited => ({
@@ -55,23 +52,19 @@ function given() {
     })),
   }
 }
-const look = useDebounceFn(async () => {
-  const id = store.call?.id
-  if (id === undefined || !edited.value) return
-  try {
-    seen.value = await body(
-      api.POST('/api/calls/{id}/options/preview', { params: { path: { id } }, body: given() }),
-    )
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
-}, 200)
+const { seen, wrong } = usePreview(
+  () => (edited.value ? { id: store.call?.id ?? 0, given: given() } : null),
+  (typed) =>
+    body(
+      api.POST('/api/calls/{id}/options/preview', { params: { path: { id: typed.id } }, body: typed.given }),
+    ),
+  { offline: 'reckoned once it is back.', keeps: true, restMillis: 200 },
+)
+const shown = computed(() => (edited.value ? (seen.value ?? []) : kept.value))
 watch(
   edited,
   (now, before) => {
     if (now || before) drafted.value = now ? JSON.stringify(now) : ''
-    void look()
   },
   { deep: true },
 )
@@ -140,7 +133,7 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
               has-no-wrong-line
               class="labour"
             />
-            <b class="total zb-figure">{{ seen[i] ? money(seen[i]!.total) : '' }}</b>
+            <b class="total zb-figure">{{ seen?.[i] ? money(seen[i]!.total) : '' }}</b>
           </div>
         </section>
       </template>

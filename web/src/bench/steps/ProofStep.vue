@@ -6,13 +6,13 @@ import FindingLines from '@/shared/FindingLines.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { timeOf } from '@/shared/time'
 import TrendPlot from '@/shared/TrendPlot.vue'
-import { useDraft } from '@/shared/useDraft'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
 import { clock, useTimers } from '@/stores/timers'
 import CheckList from '../CheckList.vue'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
+import { useReadingDesk } from '../useReadingDesk'
 
 /** The whole unit proved: what to look at before power, then readings as it settles, then what they amount to. */
 type Point = PointView['point']
@@ -22,48 +22,26 @@ const leave = computed(() => store.call?.leave)
 const proof = computed(() => leave.value?.proof)
 const points = computed(() => proof.value?.points ?? [])
 const unticked = computed(() => leave.value?.beforePower.filter((c) => !c.done).length ?? 0)
-const active = ref<Point | null>(null)
-const underWay = ref<Point[]>([])
-const wrong = ref('')
+const { typed, active, wrong, isReady, read, readFirstOpen, next } = useReadingDesk<Point>({
+  draft: (point) => `proof ${store.call?.id} ${point ?? ''}`,
+  firstOpen: (isUnderWay) =>
+    points.value.find((p) => p.figure === undefined && !isUnderWay(p.point))?.point ?? null,
+  send: (point, figure) =>
+    store.change('POST', '/proof/readings', `${titleOf(point)} ${figure}`, { point, value: Number(figure) }),
+})
 const at = computed(() => points.value.find((p) => p.point === active.value) ?? null)
-const { text: typed, letGo } = useDraft(
-  () => `proof ${store.call?.id} ${active.value ?? ''}`,
-  () => '',
-)
-const isReady = computed(() => typed.value !== '' && !['-', '.', '-.'].includes(typed.value))
 const hasFigures = computed(() => (proof.value?.figures.length ?? 0) > 0)
 const plots = computed(() => proof.value?.series.filter((s) => s.points.length > 1) ?? [])
 
-function firstUnread(): Point | null {
-  return points.value.find((p) => p.figure === undefined && !underWay.value.includes(p.point))?.point ?? null
-}
 watch(
   () => proof.value?.isRunning,
   (runs) => {
-    active.value = runs ? firstUnread() : null
+    if (runs) readFirstOpen()
+    else read(null)
   },
   { immediate: true },
 )
 
-async function next() {
-  const point = active.value
-  if (point === null || !isReady.value) return
-  const figure = typed.value
-  letGo()
-  wrong.value = ''
-  underWay.value.push(point)
-  active.value = firstUnread()
-  const isKept = await store.change('POST', '/proof/readings', `${titleOf(point)} ${figure}`, {
-    point,
-    value: Number(figure),
-  })
-  underWay.value = underWay.value.filter((p) => p !== point)
-  if (!isKept && store.notice === '') {
-    active.value = point
-    typed.value = figure
-    wrong.value = store.problem
-  }
-}
 const titleOf = (point: Point) => points.value.find((p) => p.point === point)?.title ?? ''
 const figureOf = (p: PointView) => (p.point === active.value && typed.value ? typed.value : (p.figure ?? ''))
 
@@ -141,7 +119,7 @@ async function keep(isBenchmark: boolean) {
             :unit="p.unit"
             :is-on="p.point === active"
             :is-off="!store.isWorking"
-            @read="active = p.point"
+            @read="read(p.point)"
           >
             <span class="zb-soft">{{ p.atMillis ? timeOf(p.atMillis) : 'not read' }}</span>
           </PairRow>

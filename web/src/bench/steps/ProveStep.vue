@@ -88,7 +88,7 @@ async function powerOn() {
 }
 async function close() {
   const json = {
-    outcome: 'REPLACED',
+    outcome: 'REPLACED' as const,
     note: note.value,
     ...(isStopgap.value ? { returnDate: returnDate.value } : {}),
   }

@@ -41,7 +41,8 @@ async function keep() {
   }
   const json = {
     text: text.value.trim(),
-    ...(label.isRead.value ? { fields: fields.value, checked: Object.keys(corrected.value) } : {}),
+    ...(label.isRead.value ? { fields: fields.value } : {}),
+    checked: label.isRead.value ? Object.keys(corrected.value) : [],
   }
   if (await store.changePart('POST', '/label', `label ${json.text}`, json)) {
     label.letGo()

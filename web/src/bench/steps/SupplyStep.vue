@@ -1,16 +1,16 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { api, body, NoConnection } from '@/api/client'
+import { api, body } from '@/api/client'
 import type { JudgedView, SupplyPointView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import FindingLines from '@/shared/FindingLines.vue'
-import { useDraft } from '@/shared/useDraft'
+import { usePreview } from '@/shared/usePreview'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
+import { useReadingDesk } from '../useReadingDesk'
 
 /** Volts on their way from the street to the loads, pair by pair, against what the plate allows. */
 type Point = SupplyPointView['point']
@@ -25,16 +25,36 @@ const store = useCall()
 const points = computed(() => store.call?.supply.points ?? [])
 const chosen = ref<Point | null>(points.value.find((p) => !isWhole(p))?.point ?? 'DISCONNECT')
 const point = computed(() => points.value.find((p) => p.point === chosen.value) ?? points.value[0])
-const underWay = ref<string[]>([])
-const active = ref<string | null>(null)
-const preview = ref<JudgedView | null>(null)
 const said = ref<JudgedView | null>(null)
-const wrong = ref('')
-const { text: typed, letGo } = useDraft(
-  () => `volts ${store.call?.id} ${chosen.value} ${active.value ?? ''}`,
-  () => '',
+const {
+  typed,
+  active,
+  wrong,
+  isReady,
+  read: readPair,
+  readFirstOpen,
+  next,
+} = useReadingDesk<string>({
+  draft: (pair) => `volts ${store.call?.id} ${chosen.value} ${pair ?? ''}`,
+  firstOpen: (isUnderWay) => point.value?.pairs.find((p) => !isUnderWay(p) && !known(p)) ?? null,
+  send: async (pair, figure) => {
+    const json = taken(pair, figure)
+    const isKept = await store.change('POST', '/supply', `${titleOf(pair)} ${figure} V`, json)
+    if (isKept) said.value = known(pair)
+    return isKept
+  },
+})
+const { seen, wrong: unjudged } = usePreview(
+  () =>
+    active.value !== null && isReady.value
+      ? { id: store.call?.id ?? 0, given: taken(active.value, typed.value) }
+      : null,
+  (asked) =>
+    body(
+      api.POST('/api/calls/{id}/supply/preview', { params: { path: { id: asked.id } }, body: asked.given }),
+    ),
 )
-const isReady = computed(() => typed.value !== '' && typed.value !== '.')
+const preview = computed(() => seen.value?.verdicts[0] ?? null)
 const titleOf = (pair: string) => (point.value?.isControl ? '24 V' : pair)
 
 function isWhole(p: SupplyPointView): boolean {
@@ -44,66 +64,25 @@ function known(pair: string): JudgedView | null {
   const p = point.value
   return (p?.isControl ? p.readings[0] : p?.readings.find((r) => r.subject === pair)) ?? null
 }
-function firstOpen(): string | null {
-  return point.value?.pairs.find((p) => !underWay.value.includes(p) && !known(p)) ?? null
-}
 watch(
   chosen,
   () => {
-    active.value = firstOpen()
+    readFirstOpen()
     said.value = null
   },
   { immediate: true },
 )
 
-const look = useDebounceFn(async (figure: string) => {
-  const id = store.call?.id
-  const json = taken()
-  if (id === undefined || json === null || !isReady.value) return
-  try {
-    const seen = await body(
-      api.POST('/api/calls/{id}/supply/preview', { params: { path: { id } }, body: json }),
-    )
-    if (typed.value === figure) preview.value = seen.verdicts[0] ?? null
-  } catch (problem) {
-    wrong.value =
-      problem instanceof NoConnection ? 'No connection: judged once it is back.' : (problem as Error).message
-  }
-}, 150)
-watch(typed, (figure) => {
-  preview.value = null
-  wrong.value = ''
-  void look(figure)
-})
-
-function taken() {
+function taken(pair: string, figure: string) {
   const p = point.value
-  if (!p || active.value === null) return null
   return {
-    point: p.point,
-    ...(p.isControl ? {} : { pair: active.value }),
-    volts: Number(typed.value),
-  }
-}
-async function next() {
-  const pair = active.value
-  const json = taken()
-  if (pair === null || json === null || !isReady.value) return
-  const figure = typed.value
-  letGo()
-  underWay.value.push(pair)
-  active.value = firstOpen()
-  const isKept = await store.change('POST', '/supply', `${titleOf(pair)} ${figure} V`, json)
-  underWay.value = underWay.value.filter((p) => p !== pair)
-  if (isKept) said.value = known(pair)
-  else if (store.notice === '') {
-    active.value = pair
-    typed.value = figure
-    wrong.value = store.problem
+    point: p?.point ?? ('DISCONNECT' as const),
+    ...(p?.isControl ? {} : { pair }),
+    volts: Number(figure),
   }
 }
 function read(pair: string) {
-  active.value = pair
+  readPair(pair)
   said.value = known(pair)
 }
 const judgedOf = (pair: string) => (pair === active.value && typed.value !== '' ? preview.value : known(pair))
@@ -156,7 +135,7 @@ const action = computed(() => {
           <template v-else>not read</template>
         </PairRow>
         <FindingLines :findings="point.findings" class="found" />
-        <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
+        <p v-if="wrong || unjudged" class="zb-wrong" role="status">{{ wrong || unjudged }}</p>
         <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>
       </PadDesk>
       <p v-if="point.unbalance" class="unbalance">

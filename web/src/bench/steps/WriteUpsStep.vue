@@ -39,6 +39,7 @@ const how = ref('')
 const isReady = computed(() => whatText.value.trim() !== '' && urgency.value !== null)
 
 async function keep() {
+  if (urgency.value === null) return
   const isKept = await store.change('POST', '/write-ups', `write-up: ${whatText.value}`, {
     place: placeText.value,
     what: whatText.value,
@@ -54,7 +55,15 @@ async function keep() {
   }
 }
 async function end(w: WriteUpView) {
-  if (await store.change('POST', `/write-ups/${w.id}/end`, `ended: ${w.what}`, { how: how.value })) {
+  if (
+    await store.change(
+      'POST',
+      '/write-ups/{writeUp}/end',
+      `ended: ${w.what}`,
+      { how: how.value },
+      { writeUp: w.id },
+    )
+  ) {
     ending.value = null
     how.value = ''
   }

@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import { api, body } from '@/api/client'
-import type { JudgedView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import MeterTake from '@/bench/MeterTake.vue'
 import NumberPad from '@/shared/NumberPad.vue'
 import ReadingRow from '@/bench/ReadingRow.vue'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 
 /** Capacitance while running: amps in the start-winding wire, volts across the capacitor. */
@@ -16,12 +15,10 @@ const section = ref(sections.value[0] ?? '')
 const hertz = ref<'50' | '60'>('60')
 const typed = reactive({ amps: '', volts: '' })
 const at = ref<'amps' | 'volts'>('amps')
-const preview = ref<JudgedView | null>(null)
-const wrong = ref('')
 const isBoth = computed(() => Number(typed.amps) > 0 && Number(typed.volts) > 0)
 const isReady = computed(() => (at.value === 'amps' ? Number(typed.amps) > 0 : isBoth.value))
 const judged = computed(
-  () => preview.value ?? store.part?.readings.find((r) => r.subject === section.value) ?? null,
+  () => seen.value?.verdicts[0] ?? store.part?.readings.find((r) => r.subject === section.value) ?? null,
 )
 const onPad = computed({ get: () => typed[at.value], set: (v) => (typed[at.value] = v) })
 
@@ -32,27 +29,16 @@ const reading = () => ({
   hertz: Number(hertz.value),
 })
 
-const look = useDebounceFn(async () => {
-  const id = store.call?.id
-  const part = store.part?.id
-  if (!isBoth.value || id === undefined || part === undefined) return
-  try {
-    const seen = await body(
+const { seen, wrong } = usePreview(
+  () => (isBoth.value ? { id: store.call?.id ?? 0, part: store.part?.id ?? '', reading: reading() } : null),
+  (typed) =>
+    body(
       api.POST('/api/calls/{id}/parts/{part}/preview', {
-        params: { path: { id, part } },
-        body: { readings: [reading()] },
+        params: { path: { id: typed.id, part: typed.part } },
+        body: { readings: [typed.reading] },
       }),
-    )
-    preview.value = seen.verdicts[0] ?? null
-    wrong.value = ''
-  } catch (problem) {
-    wrong.value = (problem as Error).message
-  }
-}, 150)
-watch([typed, hertz, section], () => {
-  preview.value = null
-  void look()
-})
+    ),
+)
 
 async function next() {
   if (at.value === 'amps') {

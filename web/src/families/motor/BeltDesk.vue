@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useDebounceFn } from '@vueuse/core'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, reactive } from 'vue'
 import { api, body } from '@/api/client'
-import type { BeltView } from '@/api/types'
 import FindingLines from '@/shared/FindingLines.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import ValueScale from '@/shared/ValueScale.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
+import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
 
 /** A change of sheaves reckoned through before it is made: new speed, expected amps, length of belt. */
@@ -27,13 +26,10 @@ const FIELDS = [
   { name: 'ampsNow', words: 'Amps now, A' },
   { name: 'centreInches', words: 'Shaft to shaft, in (for the belt)' },
 ] as const
-const seen = ref<BeltView | null>(null)
-const wrong = ref('')
 const figure = (text: string) => Number(text.replace(',', '.'))
 const isWhole = computed(() =>
   FIELDS.every((f) => f.name === 'centreInches' || (typed[f.name] !== '' && figure(typed[f.name]) > 0)),
 )
-const canKeep = computed(() => seen.value !== null && !seen.value.isRefused)
 const given = () => ({
   motorInches: figure(typed.motorInches),
   fanInches: figure(typed.fanInches),
@@ -42,28 +38,18 @@ const given = () => ({
   ampsNow: figure(typed.ampsNow),
   ...(figure(typed.centreInches) > 0 ? { centreInches: figure(typed.centreInches) } : {}),
 })
-const look = useDebounceFn(async () => {
-  const id = store.call?.id
-  const part = store.part?.id
-  if (!isWhole.value || id === undefined || part === undefined) {
-    seen.value = null
-    return
-  }
-  try {
-    seen.value = await body(
+const { seen, wrong } = usePreview(
+  () => (isWhole.value ? { id: store.call?.id ?? 0, part: store.part?.id ?? '', given: given() } : null),
+  (sheaves) =>
+    body(
       api.POST('/api/calls/{id}/parts/{part}/belt/preview', {
-        params: { path: { id, part } },
-        body: given(),
+        params: { path: { id: sheaves.id, part: sheaves.part } },
+        body: sheaves.given,
       }),
-    )
-    wrong.value = ''
-  } catch (problem) {
-    seen.value = null
-    wrong.value = (problem as Error).message
-  }
-}, 200)
-watch(typed, () => void look(), { immediate: true })
-
+    ),
+  { restMillis: 200 },
+)
+const canKeep = computed(() => seen.value !== null && !seen.value.isRefused)
 async function keep() {
   await store.changePart('POST', '/belt', 'sheaves', given())
 }

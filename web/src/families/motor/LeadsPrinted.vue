@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import type { WireGiven } from '@/api/types'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useCall } from '@/stores/call'
 import WireEditor from '@/bench/WireEditor.vue'
@@ -10,6 +11,8 @@ const store = useCall()
 const leads = computed(() => store.part?.leads)
 const connection = ref(leads.value?.connection ?? '')
 const editor = ref<InstanceType<typeof WireEditor> | null>(null)
+const send = (wires: WireGiven[]) =>
+  store.changePart('PUT', '/leads/wires', 'leads as printed', { wires, connection: connection.value })
 defineExpose({ keep: () => editor.value?.keep() })
 </script>
 
@@ -29,12 +32,12 @@ defineExpose({ keep: () => editor.value?.keep() })
     />
     <WireEditor
       ref="editor"
-      :of="`/parts/${store.part.id}/leads`"
+      :of="`leads ${store.part.id}`"
+      :send="send"
       :wires="leads.wires"
       :terminals="leads.terminals"
       caption="new motor"
       has-no-names
-      :more="{ connection }"
       @kept="emit('kept')"
     />
   </div>

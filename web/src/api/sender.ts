@@ -1,0 +1,11 @@
+import { useLocalStorage } from '@vueuse/core'
+import { ref } from 'vue'
+
+/** Who sends from this device, and what the bench last said of that; the session shows it, the client goes by it. */
+export const whoId = useLocalStorage<number | null>('zest-who', null, {
+  serializer: { read: (v) => (v === '' ? null : Number(v)), write: (v) => (v === null ? '' : String(v)) },
+})
+/** Whether the bench lets nobody in without a word. */
+export const isDoorShut = ref(false)
+/** Whether the last change bears the bench's time, since this device's clock cannot be right. */
+export const isClockOff = ref(false)
