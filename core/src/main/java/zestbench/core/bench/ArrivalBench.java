@@ -33,7 +33,7 @@ import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Capacity;
-import zestbench.core.plate.PlateProof;
+import zestbench.core.plate.PlateChecks;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.PlatesTogether;
 import zestbench.core.plate.RatedMotor;
@@ -144,7 +144,7 @@ public final class ArrivalBench {
     }
 
     private static List<PlateCheckView> checks(Spec plate) {
-        return PlateProof.of(plate).stream()
+        return PlateChecks.of(plate).stream()
                 .map(c -> new PlateCheckView(
                         c.name(),
                         c.field(),

@@ -17,15 +17,15 @@ final class Digits {
      * Every figure one digit off {@code read}, or with two neighbouring digits in the wrong order, that {@code mends} what
      * is wrong; usual swaps first, then near {@code aim}.
      */
-    static List<PlateProof.Correction> mending(String field, double read, double aim, DoublePredicate mends) {
-        List<PlateProof.Correction> out = new ArrayList<>();
+    static List<PlateChecks.Correction> mending(String field, double read, double aim, DoublePredicate mends) {
+        List<PlateChecks.Correction> out = new ArrayList<>();
         String text = Figures.plain(read);
         for (int i = 0; i < text.length(); i++) {
             char was = text.charAt(i);
             for (char digit = '0'; digit <= '9' && was != '.'; digit++) {
                 double likely = Double.parseDouble(text.substring(0, i) + digit + text.substring(i + 1));
                 if (digit != was && likely > 0 && mends.test(likely)) {
-                    out.add(new PlateProof.Correction(field, read, likely, USUAL_SWAPS.contains("" + was + digit)));
+                    out.add(new PlateChecks.Correction(field, read, likely, USUAL_SWAPS.contains("" + was + digit)));
                 }
             }
         }
@@ -37,10 +37,10 @@ final class Digits {
             double likely =
                     Double.parseDouble(point < 0 ? turned : turned.substring(0, point) + "." + turned.substring(point));
             if (likely != read && likely > 0 && mends.test(likely)) {
-                out.add(new PlateProof.Correction(field, read, likely, false));
+                out.add(new PlateChecks.Correction(field, read, likely, false));
             }
         }
-        out.sort(Comparator.comparing((PlateProof.Correction c) -> !c.usual())
+        out.sort(Comparator.comparing((PlateChecks.Correction c) -> !c.usual())
                 .thenComparing(c -> Math.abs(c.likely() - aim)));
         return out;
     }

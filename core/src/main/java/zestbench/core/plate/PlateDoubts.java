@@ -27,7 +27,7 @@ final class PlateDoubts {
         if (candidates.size() > 1 && !plate.has(NOMINAL)) {
             out.add(size(candidates));
         }
-        for (PlateProof.Check check : PlateProof.of(plate)) {
+        for (PlateChecks.Check check : PlateChecks.of(plate)) {
             if (!check.agrees()) {
                 add(out, check);
             }
@@ -51,9 +51,9 @@ final class PlateDoubts {
     }
 
     /** Figures that do not go together are doubted, with the one-digit misreadings that would mend them. */
-    private static void add(List<LabelRead.Doubt> out, PlateProof.Check check) {
+    private static void add(List<LabelRead.Doubt> out, PlateChecks.Check check) {
         String why = check.name() + " does not agree: " + check.reckoning().text();
-        for (PlateProof.Correction correction : check.corrections()) {
+        for (PlateChecks.Correction correction : check.corrections()) {
             out.add(new LabelRead.Doubt(
                     correction.field(), why + " It may be " + correction.text() + ".", Value.of(correction.likely())));
         }

@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.label.LabelRead;
-import zestbench.core.plate.PlateProof.Check;
+import zestbench.core.plate.PlateChecks.Check;
 
 /** Range, size and pressures of a plate, what two plates say together, and what leaves the record masked. */
 class PlateChecksTest {
@@ -19,7 +19,7 @@ class PlateChecksTest {
     }
 
     private static Check check(String text, String name) {
-        return PlateProof.of(plate(text)).stream()
+        return PlateChecks.of(plate(text)).stream()
                 .filter(c -> c.name().equals(name))
                 .findFirst()
                 .orElseThrow();
@@ -80,7 +80,7 @@ class PlateChecksTest {
         String text = "COMPRESSOR RLA 17.2\nOUTDOOR FAN: FLA 1.1\nMCA 17.0";
         Check check = check(text, "MCA");
         assertThat(check.corrections())
-                .extracting(PlateProof.Correction::likely)
+                .extracting(PlateChecks.Correction::likely)
                 .contains(12.7);
         assertThat(check.reckoning().text()).isEqualTo("1.25 × 17.2 + 1.1 = 22.6 A. The plate prints 17 A.");
         assertThat(PlateLabel.read(text).unread()).as("headings are no riddle").isEmpty();
@@ -154,11 +154,11 @@ class PlateChecksTest {
         Spec plate = plate("208/230-3-60\nCOMPR RLA 15.9 LRA 132 QTY 2\nFAN FLA 2.6 QTY 2\nBLOWER FLA 5.4\nMCA 47");
         assertThat(plate.rows("compressors")).hasSize(2);
         // 1.25 × 15.9 + 15.9 + 2 × 2.6 + 5.4 = 46.375 → 47
-        assertThat(PlateProof.of(plate))
+        assertThat(PlateChecks.of(plate))
                 .filteredOn(c -> c.name().equals("MCA"))
                 .singleElement()
                 .satisfies(c -> assertThat(c.agrees()).isTrue());
-        assertThat(PlateProof.of(plate).stream().filter(c -> c.name().startsWith("LRA")))
+        assertThat(PlateChecks.of(plate).stream().filter(c -> c.name().startsWith("LRA")))
                 .allSatisfy(c -> assertThat(c.corrections()).isEmpty());
     }
 

@@ -190,10 +190,10 @@ class PlateTest {
     @Test
     void aMisreadDigitIsFoundByTheArithmetic() {
         LabelRead read = PlateLabel.read(SPLIT.replace("17.9", "11.9"));
-        PlateProof.Check check = PlateProof.of(new Spec(read.fields())).get(0);
+        PlateChecks.Check check = PlateChecks.of(new Spec(read.fields())).get(0);
         assertThat(check.agrees()).isFalse();
         assertThat(check.corrections().get(0))
-                .isEqualTo(new PlateProof.Correction("compressors[0].ratedLoadAmps", 11.9, 17.9, true));
+                .isEqualTo(new PlateChecks.Correction("compressors[0].ratedLoadAmps", 11.9, 17.9, true));
         assertThat(read.doubts().get(0).why())
                 .contains("1.25 × 11.9 + 1.4 = 16.275 A")
                 .contains("RLA 17.9, not 11.9");
@@ -210,9 +210,9 @@ class PlateTest {
                 .fields());
         assertThat(String.join(
                         ", ",
-                        PlateProof.of(plate).stream()
+                        PlateChecks.of(plate).stream()
                                 .filter(c -> !c.agrees())
-                                .map(PlateProof.Check::name)
+                                .map(PlateChecks.Check::name)
                                 .toList()))
                 .isEqualTo(flagged);
     }
@@ -226,7 +226,7 @@ class PlateTest {
             for (int i = 0; i < rla.length(); i++) {
                 for (char digit = '1'; digit <= '9' && rla.charAt(i) != '.'; digit++) {
                     double read = Double.parseDouble(rla.substring(0, i) + digit + rla.substring(i + 1));
-                    PlateProof.Check check = PlateProof.of(new Spec(
+                    PlateChecks.Check check = PlateChecks.of(new Spec(
                                     PlateLabel.read("COMP RLA " + read + "\nFAN FLA " + plate[1] + "\nMCA " + plate[2])
                                             .fields()))
                             .get(0);
@@ -242,7 +242,7 @@ class PlateTest {
 
     @Test
     void lockedRotorAmpsThatAreNoneAreDoubted() {
-        assertThat(PlateProof.of(new Spec(PlateLabel.read("RLA 17.9 LRA 21").fields()))
+        assertThat(PlateChecks.of(new Spec(PlateLabel.read("RLA 17.9 LRA 21").fields()))
                         .get(0)
                         .agrees())
                 .isFalse();

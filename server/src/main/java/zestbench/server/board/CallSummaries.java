@@ -12,7 +12,6 @@ import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionSynchronization;
@@ -45,10 +44,7 @@ public class CallSummaries extends BeforeOpening {
     private static final int DIGESTS_KEPT = 500;
     private static final int AT_ONCE = 200;
 
-    /** Calls as kept. */
-    interface Store extends JpaRepository<CallEntity, Long> {}
-
-    private final Store calls;
+    private final SummarizedCallRepository calls;
     private final Tapes tapes;
     private final JdbcTemplate rows;
     private final JsonMapper json;
@@ -59,7 +55,7 @@ public class CallSummaries extends BeforeOpening {
     private final CommittedCache<Long, CallDigest> kept = new CommittedCache<>(DIGESTS_KEPT, (id, digest) -> 1);
 
     CallSummaries(
-            Store calls,
+            SummarizedCallRepository calls,
             Tapes tapes,
             JdbcTemplate rows,
             JsonMapper json,

@@ -2,7 +2,6 @@ package zestbench.server.change;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -13,9 +12,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import zestbench.core.quantity.InputProblem;
@@ -25,26 +21,20 @@ import zestbench.server.problem.NoRoom;
 /** Carries out a change once, however often a phone with a poor signal sends it, and answers each sending alike. */
 @Component
 class IdempotentChange {
-    /** Requests as kept. */
-    interface Store extends JpaRepository<RequestDone, String> {
-        @Modifying
-        @Query("update request_done r set r.answer = null where r.at < :before and r.answer is not null")
-        int forgetAnswers(Instant before);
-    }
-
     /** So long a device may be without a connection before it is told no more than that its change is made. */
     private static final Duration ANSWERS_KEPT = Duration.ofDays(30);
 
     private static final Logger LOG = LoggerFactory.getLogger(IdempotentChange.class);
     private static final int LONGEST_NAME = 64;
 
-    private final Store store;
+    private final RequestDoneRepository store;
     private final WriteLock turn;
     private final JsonMapper json;
     private final Clock clock;
     private final Map<Class<?>, Retold<?>> retold = new HashMap<>();
 
-    IdempotentChange(Store store, WriteLock turn, JsonMapper json, Clock clock, List<Retold<?>> retold) {
+    IdempotentChange(
+            RequestDoneRepository store, WriteLock turn, JsonMapper json, Clock clock, List<Retold<?>> retold) {
         this.store = store;
         this.turn = turn;
         this.json = json;

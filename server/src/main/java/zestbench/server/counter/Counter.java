@@ -18,7 +18,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
@@ -98,23 +97,16 @@ class Counter {
         }
     }
 
-    /** Orders as kept. */
-    interface Store extends JpaRepository<Kept, Long> {
-        List<Kept> findByItem(String item);
-
-        Optional<Kept> findByReference(String reference);
-    }
-
     /** A line of its shelf before anything was ordered. */
     private record Shelved(
             String item, Family family, String label, Spec spec, double price, int quantity, House house) {}
 
-    private final Store store;
+    private final CounterItemRepository store;
     private final Clock clock;
     private final Map<String, Shelved> shelf = new LinkedHashMap<>();
     private volatile Mode mode = Mode.NORMAL;
 
-    Counter(Store store, Clock clock) {
+    Counter(CounterItemRepository store, Clock clock) {
         this.store = store;
         this.clock = clock;
         CsvResource.read("/counter/stock.csv").forEach(this::shelve);

@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,15 +18,12 @@ import zestbench.server.problem.NotHere;
 /** Who works here. */
 @Service
 public class People {
-    /** The technicians as kept. */
-    interface Store extends JpaRepository<Technician, Long> {}
-
     private static final int SENDERS_KEPT = 200;
 
-    private final Store store;
+    private final TechnicianRepository store;
     private final CommittedCache<Long, Technician> senders = new CommittedCache<>(SENDERS_KEPT, (id, technician) -> 1);
 
-    People(Store store) {
+    People(TechnicianRepository store) {
         this.store = store;
     }
 

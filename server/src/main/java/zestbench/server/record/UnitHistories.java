@@ -2,7 +2,6 @@ package zestbench.server.record;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import zestbench.core.call.CallStatus;
 import zestbench.core.tape.CallState;
@@ -15,15 +14,10 @@ import zestbench.server.tape.Tapes;
 /** All visits to a unit, added up. */
 @Component
 public class UnitHistories {
-    /** Calls by unit, the earliest first. */
-    interface Store extends JpaRepository<CallEntity, Long> {
-        List<CallEntity> findByUnit_IdOrderByOpenedAtAscIdAsc(long unit);
-    }
-
-    private final Store store;
+    private final UnitVisitRepository store;
     private final Tapes tapes;
 
-    UnitHistories(Store store, Tapes tapes) {
+    UnitHistories(UnitVisitRepository store, Tapes tapes) {
         this.store = store;
         this.tapes = tapes;
     }

@@ -2,7 +2,6 @@ package zestbench.server.record;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,16 +19,11 @@ import zestbench.server.unit.Units;
 /** A unit's history over HTTP: its visits, the latest first. */
 @RestController
 public class VisitController {
-    /** Calls by unit, latest first. */
-    interface Store extends JpaRepository<CallEntity, Long> {
-        List<CallEntity> findByUnit_IdOrderByOpenedAtDescIdDesc(long unit);
-    }
-
-    private final Store store;
+    private final VisitRepository store;
     private final Tapes tapes;
     private final Units units;
 
-    VisitController(Store store, Tapes tapes, Units units) {
+    VisitController(VisitRepository store, Tapes tapes, Units units) {
         this.store = store;
         this.tapes = tapes;
         this.units = units;

@@ -18,7 +18,6 @@ import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.proof.SaturationTable;
@@ -56,18 +55,15 @@ public class Refrigerants {
         }
     }
 
-    /** Tables as kept. */
-    interface Store extends JpaRepository<Kept, String> {}
-
     private static final int TABLES_KEPT = 100;
 
-    private final Store store;
+    private final SaturationTableRepository store;
     private final CommittedCache<String, Optional<SaturationTable>> known =
             new CommittedCache<>(TABLES_KEPT, (key, table) -> 1);
     private final Clock clock;
     private final Map<String, SaturationTable> shipped = new TreeMap<>();
 
-    Refrigerants(Store store, Clock clock) {
+    Refrigerants(SaturationTableRepository store, Clock clock) {
         this.store = store;
         this.clock = clock;
         for (String name : SHIPPED) {

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.security.crypto.keygen.BytesKeyGenerator;
 import org.springframework.security.crypto.keygen.KeyGenerators;
 import org.springframework.stereotype.Service;
@@ -18,23 +17,16 @@ import zestbench.server.problem.NotHere;
 /** The devices that were let in, each with a pass of 256 random bits that can be ended by itself. */
 @Service
 class Devices {
-    /** Devices as kept. */
-    interface Store extends JpaRepository<Device, Long> {
-        Optional<Device> findByPassHashAndEndedAtIsNull(String passHash);
-
-        List<Device> findByEndedAtIsNullOrderById();
-    }
-
     private static final int PASS_BYTES = 32;
     private static final int LONGEST_NAME = 60;
     private static final BytesKeyGenerator RANDOM = KeyGenerators.secureRandom(PASS_BYTES);
 
-    private final Store store;
+    private final DeviceRepository store;
     private final Clock clock;
     /** When each was last here, since the bench was started: a figure to recognise a device by, not worth a write. */
     private final Map<Long, Long> lastSeenMillis = new ConcurrentHashMap<>();
 
-    Devices(Store store, Clock clock) {
+    Devices(DeviceRepository store, Clock clock) {
         this.store = store;
         this.clock = clock;
     }

@@ -16,7 +16,6 @@ import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -65,17 +64,11 @@ public class Meters {
         }
     }
 
-    /** The meters as kept. */
-    interface Store extends JpaRepository<Kept, Long> {
-        @Nullable
-        Kept findFirstByQuantityOrderByIdDesc(Quantity quantity);
-    }
-
-    private final Store store;
+    private final MeterRepository store;
     private final CommittedCache<Quantity, Meter> known =
             new CommittedCache<>(Quantity.values().length, (quantity, meter) -> 1);
 
-    Meters(Store store) {
+    Meters(MeterRepository store) {
         this.store = store;
     }
 
@@ -107,10 +100,10 @@ public class Meters {
     /** Meters over HTTP. */
     @RestController
     static class Http {
-        private final Store store;
+        private final MeterRepository store;
         private final Meters meters;
 
-        Http(Store store, Meters meters) {
+        Http(MeterRepository store, Meters meters) {
             this.store = store;
             this.meters = meters;
         }

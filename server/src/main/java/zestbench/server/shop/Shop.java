@@ -10,7 +10,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -52,12 +51,6 @@ public class Shop {
         }
     }
 
-    /** The sets as kept. */
-    interface Store extends JpaRepository<Kept, Long> {
-        @Nullable
-        Kept findFirstByOrderByIdDesc();
-    }
-
     /** Rules with the number judgements are kept under; 0 while the defaults were never changed. */
     public record InForce(
             long number,
@@ -67,12 +60,12 @@ public class Shop {
 
     private static final String NOW = "now";
 
-    private final Store store;
+    private final ShopRulesRepository store;
     private final JsonMapper json;
     private final Clock clock;
     private final CommittedCache<String, InForce> known = new CommittedCache<>(1, (key, value) -> 1);
 
-    Shop(Store store, JsonMapper json, Clock clock) {
+    Shop(ShopRulesRepository store, JsonMapper json, Clock clock) {
         this.store = store;
         this.json = StrictJson.kept(json);
         this.clock = clock;

@@ -10,7 +10,6 @@ import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.JsonNode;
@@ -26,13 +25,6 @@ import zestbench.server.unit.Units;
 /** Calls with their tapes as they are carried from bench to bench. */
 @Component
 public class CallCopies {
-    /** Calls as kept. */
-    interface Store extends JpaRepository<CallEntity, Long> {
-        Optional<CallEntity> findByUid(String uid);
-
-        List<CallEntity> findByUnit_IdOrderByOpenedAtAscIdAsc(long unit);
-    }
-
     /** A call. @param unit the id of its unit wherever it is carried to @param status OPEN, CLOSED or CANCELLED */
     public record CallCopy(
             String id, String unit, String complaint, Instant openedAt, String status, List<LineCopy> tape) {
@@ -50,12 +42,12 @@ public class CallCopies {
     /** A line of a tape. @param kind of entry @param entry as it is kept */
     public record LineCopy(long number, Instant at, String who, String kind, JsonNode entry) {}
 
-    private final Store store;
+    private final CallCopyRepository store;
     private final Tapes tapes;
     private final Units units;
     private final ApplicationEventPublisher events;
 
-    CallCopies(Store store, Tapes tapes, Units units, ApplicationEventPublisher events) {
+    CallCopies(CallCopyRepository store, Tapes tapes, Units units, ApplicationEventPublisher events) {
         this.events = events;
         this.store = store;
         this.tapes = tapes;

@@ -8,7 +8,6 @@ import java.util.function.LongFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
@@ -30,15 +29,9 @@ import zestbench.server.unit.Units;
 /** Opens calls, adds to their tapes, and says where they stand. Every change is one transaction on one call. */
 @Service
 public class Calls {
-    /** Calls as kept. */
-    interface Store extends JpaRepository<CallEntity, Long> {
-        @Nullable
-        CallEntity findFirstByTechnician(long technician);
-    }
-
     private static final int HEADS_KEPT = 5_000;
 
-    private final Store store;
+    private final CallRepository store;
     private final Tapes tapes;
     private final Units units;
     private final Clock clock;
@@ -46,7 +39,13 @@ public class Calls {
     private final ApplicationEventPublisher events;
     private final CommittedCache<Long, Head> heads = new CommittedCache<>(HEADS_KEPT, (id, head) -> 1);
 
-    Calls(Store store, Tapes tapes, Units units, Clock clock, TapTime tapped, ApplicationEventPublisher events) {
+    Calls(
+            CallRepository store,
+            Tapes tapes,
+            Units units,
+            Clock clock,
+            TapTime tapped,
+            ApplicationEventPublisher events) {
         this.events = events;
         this.store = store;
         this.tapes = tapes;

@@ -11,7 +11,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
@@ -28,11 +27,6 @@ import zestbench.server.tape.CallCopies.LineCopy;
 /** Keeps tapes: entries as JSON under the name of their kind. */
 @Service
 public class Tapes {
-    /** Lines as kept. */
-    interface Store extends JpaRepository<TapeLineEntity, Long> {
-        List<TapeLineEntity> findByCallIdOrderByNumber(long callId);
-    }
-
     private static final Map<String, Class<?>> KINDS =
             Entry.kinds().stream().collect(Collectors.toMap(Class::getSimpleName, Function.identity()));
 
@@ -40,7 +34,7 @@ public class Tapes {
     /** So many lines are kept as they were read; a line takes about a kilobyte. */
     private static final long LINES_KEPT = 40_000;
 
-    private final Store store;
+    private final TapeLineRepository store;
     private final JdbcTemplate rows;
     private final ApplicationEventPublisher events;
     private final JsonMapper json;
@@ -50,7 +44,7 @@ public class Tapes {
     private final CommittedCache<Long, Tape> kept =
             new CommittedCache<>(LINES_KEPT, (id, tape) -> 1 + tape.lines().size());
 
-    Tapes(Store store, JdbcTemplate rows, JsonMapper json, ApplicationEventPublisher events) {
+    Tapes(TapeLineRepository store, JdbcTemplate rows, JsonMapper json, ApplicationEventPublisher events) {
         this.events = events;
         this.store = store;
         this.rows = rows;

@@ -5,7 +5,6 @@ import jakarta.persistence.Id;
 import java.util.List;
 import org.springframework.data.domain.Persistable;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.quantity.InputProblem;
@@ -45,15 +44,12 @@ public class Depots {
         }
     }
 
-    /** Depots as kept. */
-    interface Store extends JpaRepository<Depot, String> {}
-
     /** A depot as the screen shows it. */
     public record DepotView(String name, boolean isShop) {}
 
-    private final Store store;
+    private final DepotRepository store;
 
-    Depots(Store store) {
+    Depots(DepotRepository store) {
         this.store = store;
     }
 

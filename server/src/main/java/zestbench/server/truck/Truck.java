@@ -9,9 +9,6 @@ import java.util.Optional;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
-import org.springframework.data.jpa.repository.Modifying;
-import org.springframework.data.jpa.repository.Query;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -32,32 +29,13 @@ import zestbench.server.problem.Outdated;
 /** What is in stock and where. Every change of a count leaves a move behind. */
 @Service
 public class Truck {
-    /** Stock as kept. */
-    interface Store extends JpaRepository<StockItem, String> {
-        List<StockItem> findByKindAndDepotOrderById(String kind, String depot);
-
-        List<StockItem> findByKindAndDepotNotOrderById(String kind, String depot);
-
-        Optional<StockItem> findFirstByPartNumberAndDepot(String partNumber, String depot);
-
-        @Modifying(clearAutomatically = true, flushAutomatically = true)
-        @Query(
-                "update StockItem s set s.quantity = s.quantity + :by, s.version = s.version + 1 where s.id = :id and s.quantity + :by >= 0")
-        int change(String id, int by);
-    }
-
-    /** Moves as kept. */
-    interface Moves extends JpaRepository<StockMove, Long> {
-        List<StockMove> findByItemOrderByIdDesc(String item);
-    }
-
-    private final Store store;
-    private final Moves moves;
+    private final StockRepository store;
+    private final StockMoveRepository moves;
     private final Depots depots;
     private final JsonMapper json;
     private final Clock clock;
 
-    Truck(Store store, Moves moves, Depots depots, JsonMapper json, Clock clock) {
+    Truck(StockRepository store, StockMoveRepository moves, Depots depots, JsonMapper json, Clock clock) {
         this.store = store;
         this.moves = moves;
         this.depots = depots;

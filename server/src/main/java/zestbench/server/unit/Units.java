@@ -15,7 +15,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Sort;
-import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -32,11 +31,6 @@ import zestbench.server.problem.Outdated;
 /** The units that are looked after. */
 @Service
 public class Units {
-    /** The units as kept. */
-    interface Store extends JpaRepository<Unit, Long> {
-        Optional<Unit> findByUid(String uid);
-    }
-
     /** So many last signs of a serial name a unit. */
     private static final int LEAST_OF_SERIAL = 3;
 
@@ -45,12 +39,12 @@ public class Units {
 
     private static final int PLATES_KEPT = 2_000;
 
-    private final Store store;
+    private final UnitRepository store;
     private final JdbcTemplate rows;
     private final CommittedCache<Long, Plates> plates = new CommittedCache<>(PLATES_KEPT, (id, both) -> 1);
     private final ApplicationEventPublisher events;
 
-    Units(Store store, JdbcTemplate rows, ApplicationEventPublisher events) {
+    Units(UnitRepository store, JdbcTemplate rows, ApplicationEventPublisher events) {
         this.rows = rows;
         this.events = events;
         this.store = store;

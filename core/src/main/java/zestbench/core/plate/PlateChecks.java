@@ -12,7 +12,7 @@ import zestbench.core.judgement.Reckoning;
 import zestbench.core.quantity.Figures;
 
 /** Proof-reading by arithmetic: the plate's own figures against each other finds a misread digit or a load left out. */
-public final class PlateProof {
+public final class PlateChecks {
     /**
      * One check.
      *
@@ -52,20 +52,20 @@ public final class PlateProof {
     private final CircuitLoads loads;
     private final List<Check> checks = new ArrayList<>();
 
-    private PlateProof(Spec plate) {
+    private PlateChecks(Spec plate) {
         this.plate = plate;
         this.loads = CircuitLoads.of(plate);
     }
 
     /** Every check that the figures at hand allow. */
     public static List<Check> of(Spec plate) {
-        PlateProof proof = new PlateProof(plate);
+        PlateChecks proof = new PlateChecks(plate);
         proof.minimumCircuit();
         proof.protection();
         proof.lockedRotor();
-        SupplyProof.voltageRange(plate).ifPresent(proof.checks::add);
-        SupplyProof.capacity(plate).ifPresent(proof.checks::add);
-        SupplyProof.designPressures(plate).ifPresent(proof.checks::add);
+        SupplyRangeChecks.voltageRange(plate).ifPresent(proof.checks::add);
+        SupplyRangeChecks.capacity(plate).ifPresent(proof.checks::add);
+        SupplyRangeChecks.designPressures(plate).ifPresent(proof.checks::add);
         return proof.checks;
     }
 

@@ -12,7 +12,7 @@ import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
 
 /** The checks on a plate's voltage range, on its size against its compressors, and on its pressures. */
-final class SupplyProof {
+final class SupplyRangeChecks {
     /** How far a permissible range reaches below and above the rated volts; ±10 % is usual. [practice] */
     private static final double LEAST_LOW_SHARE = 0.85;
 
@@ -29,10 +29,10 @@ final class SupplyProof {
 
     private static final Limits[] ANY = {new Limits(0, 1e6), new Limits(0, 1e6)};
 
-    private SupplyProof() {}
+    private SupplyRangeChecks() {}
 
     /** Least volts below the lowest rated, most above the highest, neither far off the usual ±10 %. */
-    static Optional<PlateProof.Check> voltageRange(Spec plate) {
+    static Optional<PlateChecks.Check> voltageRange(Spec plate) {
         Optional<Double> min = plate.number("minVolts");
         Optional<Double> max = plate.number("maxVolts");
         List<Double> rated = plate.numbers("volts");
@@ -48,7 +48,7 @@ final class SupplyProof {
         Limits low = new Limits(LEAST_LOW_SHARE * lowest, lowest);
         Limits high = new Limits(highest, MOST_HIGH_SHARE * highest);
         boolean lowAgrees = low.contains(min.get());
-        List<PlateProof.Correction> corrections = new ArrayList<>();
+        List<PlateChecks.Correction> corrections = new ArrayList<>();
         if (!lowAgrees) {
             corrections.addAll(
                     Digits.mending("minVolts", min.get(), lowest * (1 - SystemVolts.NAMED_WITHIN), low::contains));
@@ -57,7 +57,7 @@ final class SupplyProof {
             corrections.addAll(
                     Digits.mending("maxVolts", max.get(), highest * (1 + SystemVolts.NAMED_WITHIN), high::contains));
         }
-        return Optional.of(PlateProof.Check.of(
+        return Optional.of(PlateChecks.Check.of(
                 "Voltage range",
                 lowAgrees ? "maxVolts" : "minVolts",
                 lowAgrees && high.contains(max.get()),
@@ -73,14 +73,14 @@ final class SupplyProof {
     }
 
     /** The compressors' amps for each ton of nominal cooling. [practice] */
-    static Optional<PlateProof.Check> capacity(Spec plate) {
+    static Optional<PlateChecks.Check> capacity(Spec plate) {
         Optional<Double> nominal = plate.number("nominalBtuPerHour").filter(b -> b > 0);
         CompressorAmps amps = CompressorAmps.of(plate);
         if (nominal.isEmpty() || !amps.isKnown()) {
             return Optional.empty();
         }
         double tons = nominal.get() / Capacity.BTU_PER_HOUR_PER_TON;
-        List<PlateProof.Correction> corrections = new ArrayList<>();
+        List<PlateChecks.Correction> corrections = new ArrayList<>();
         List<Spec> rows = plate.rows("compressors");
         if (rows.size() == 1) {
             corrections.addAll(Digits.mending(
@@ -89,12 +89,12 @@ final class SupplyProof {
                     rows.get(0).number("ratedLoadAmps").orElse(0.0),
                     rla -> amps.ofOne(rla).agreesWith(tons)));
         }
-        return Optional.of(PlateProof.Check.of(
+        return Optional.of(PlateChecks.Check.of(
                 "RLA for its size", "nominalBtuPerHour", amps.agreesWith(tons), amps.reckoning(tons), corrections));
     }
 
     /** High above low, both as plates of this refrigerant print them. */
-    static Optional<PlateProof.Check> designPressures(Spec plate) {
+    static Optional<PlateChecks.Check> designPressures(Spec plate) {
         Optional<Double> high = plate.number("highSideDesignPsig");
         Optional<Double> low = plate.number("lowSideDesignPsig");
         if (high.isEmpty() || low.isEmpty()) {
@@ -104,7 +104,7 @@ final class SupplyProof {
         Limits[] usual = DESIGN_PRESSURES.getOrDefault(refrigerant, ANY);
         boolean highAgrees = usual[0].contains(high.get()) && high.get() > low.get();
         boolean lowAgrees = usual[1].contains(low.get()) && high.get() > low.get();
-        List<PlateProof.Correction> corrections = new ArrayList<>();
+        List<PlateChecks.Correction> corrections = new ArrayList<>();
         if (!highAgrees) {
             corrections.addAll(Digits.mending(
                     "highSideDesignPsig", high.get(), high.get(), psig -> usual[0].contains(psig) && psig > low.get()));
@@ -113,7 +113,7 @@ final class SupplyProof {
             corrections.addAll(Digits.mending(
                     "lowSideDesignPsig", low.get(), low.get(), psig -> usual[1].contains(psig) && psig < high.get()));
         }
-        return Optional.of(PlateProof.Check.of(
+        return Optional.of(PlateChecks.Check.of(
                 "Design pressures",
                 highAgrees ? "lowSideDesignPsig" : "highSideDesignPsig",
                 highAgrees && lowAgrees,
