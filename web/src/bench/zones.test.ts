@@ -4,7 +4,7 @@ import type { CallsView as Calls, PartView } from '@/api/types'
 import CallsView from '@/calls/CallsView.vue'
 import QuickLine from '@/shell/QuickLine.vue'
 import { useCall } from '@/stores/call'
-import { callWith, judged, onBench, part, server } from '@/tests/bench'
+import { callWith, judged, onBench, part, safe, server } from '@/tests/bench'
 import TruckView from '@/truck/TruckView.vue'
 import PartsRail from './PartsRail.vue'
 
@@ -52,9 +52,8 @@ it.each([
 
 it('the rail tells whether it is safe', async () => {
   server({})
-  const safe = { live: false, pairs: [], discharge: [], steps: [] }
   const words = async (more: object) =>
-    (await onBench(PartsRail, callWith([], { safe: { ...safe, isSupplyDead: false, ...more } }), ask)).text()
+    (await onBench(PartsRail, callWith([], { safe: safe(more) }), ask)).text()
   expect(await words({})).toContain('not read dead yet')
   expect(await words({ live: true })).toContain('power is on')
   expect(await words({ isSupplyDead: true, sinceMillis: Date.now() })).toMatch(/DEAD \d\d:\d\d/)

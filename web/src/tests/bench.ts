@@ -82,8 +82,9 @@ export function part(more: Partial<PartView> = {}): PartView {
     isGood: false,
     test:
       more.verdict === 'FAILED'
-        ? { kind: 'MATCH', words: 'Find a replacement' }
-        : { kind: 'READ_ON', words: 'Read HERM and FAN' },
+        ? { kind: 'MATCH', words: 'Find a replacement', test: '' }
+        : { kind: 'READ_ON', words: 'Read HERM and FAN', test: 'HERM' },
+    prove: prove('NEW'),
     isDead: false,
     isSheetOpened: false,
     benchFirst: 'Power off, discharged, leads off',
@@ -107,6 +108,32 @@ export function part(more: Partial<PartView> = {}): PartView {
   }
 }
 
+/** A part that is proved at `start`, where `next` is done. */
+export function prove(
+  start: PartView['prove']['start'],
+  next: PartView['prove']['next'][typeof start] = { kind: 'MEASURE', words: 'Measure it' },
+): PartView['prove'] {
+  return {
+    pages: ['NEW', 'LOOK', 'AMPS'],
+    start,
+    readsAmps: true,
+    next: { NEW: next, LOOK: next, AMPS: next },
+  }
+}
+
+export function safe(more: Partial<CallView['safe']> = {}): CallView['safe'] {
+  return {
+    isSupplyDead: false,
+    live: false,
+    pairs: [],
+    discharge: [],
+    steps: [],
+    toRead: [],
+    safeNext: { words: 'Dead: go on', isDone: true },
+    ...more,
+  }
+}
+
 export function plateSide(which: 'OUTDOOR' | 'INDOOR', more: Partial<PlateSideView> = {}): PlateSideView {
   return { which, text: '', fields: {} as PlateSideView['fields'], checks: [], sizes: [], ...more }
 }
@@ -119,7 +146,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     status: 'OPEN',
     openedAtMillis: 0,
     next: { text: 'Test the run capacitor', part: 'p1', step: 'TEST' },
-    safe: { isSupplyDead: false, live: false, pairs: [], discharge: [], steps: [] },
+    safe: safe(),
     ask: { isBegun: false, questions: [], suspects: [], proved: [], other: '3 %' },
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
     supply: { points: [], monitor: [], lineVolts: '' },

@@ -14,10 +14,9 @@ const store = useCall()
 const timers = useTimers()
 const safe = computed(() => store.call?.safe)
 const keyOf = (p: PairView) => `${p.place} ${p.pair}`
-const open = computed(() => safe.value?.pairs.filter((p) => !p.isDead) ?? [])
-const { typed, active, underWay, isReady, read, readFirstOpen, next } = useReadingDesk<string>({
+const { typed, active, isReady, read, readFirstOpen, next } = useReadingDesk<string>({
   draft: (row) => `dead ${store.call?.id} ${row ?? ''}`,
-  firstOpen,
+  firstOpen: (isUnderWay) => safe.value?.toRead.find((row) => !isUnderWay(row)) ?? null,
   send: (row, figure) => {
     const pair = safe.value?.pairs.find((p) => keyOf(p) === row)
     const volts = Number(figure)
@@ -29,30 +28,17 @@ const { typed, active, underWay, isReady, read, readFirstOpen, next } = useReadi
         })
       : store.change('POST', '/proved', `meter proved ${volts} V`, { volts })
   },
-  isAgain: (row) => open.value.some((p) => keyOf(p) === row),
+  isAgain: (row) => safe.value?.toRead.includes(row) ?? false,
 })
 const step = (key: string) => safe.value?.steps.find((s) => s.key === key)
 const ticks = computed(() => safe.value?.steps.filter((s) => !s.isReading && s.key !== 'locked') ?? [])
-const isToProve = computed(() => {
-  const key = open.value.length > 0 ? 'proved' : 'proved-again'
-  return step(key)?.isDone === false && !underWay.value.includes(key)
-})
 readFirstOpen()
 const places = computed(() => [...new Set(safe.value?.pairs.map((p) => p.place))])
 /** What is left to read dead at a place. */
 const unread = (place: string) => safe.value?.pairs.filter((p) => p.place === place && !p.isDead) ?? []
 const titleOf = (place: string) => safe.value?.pairs.find((p) => p.place === place)?.placeTitle ?? ''
 const dischargeOf = (place: string) => safe.value?.discharge.filter((d) => d.part === place) ?? []
-const waitingPart = computed(() => store.call?.parts.find((p) => p.chosen && !p.closed))
 const left = (p: PairView) => clock((p.againAtMillis ?? 0) - timers.now.getTime())
-
-/** The meter is proved before the first pair and after the last one. */
-function firstOpen(isUnderWay: (row: string) => boolean): string | null {
-  const pair = open.value.find((p) => !isUnderWay(keyOf(p)))
-  if (pair && step('proved')?.isDone === false && !isUnderWay('proved')) return 'proved'
-  if (pair) return keyOf(pair)
-  return isToProve.value ? 'proved-again' : null
-}
 
 watch(() => safe.value?.live, readFirstOpen)
 
@@ -66,14 +52,10 @@ function tick(s: SafeStepView) {
   void store.change('POST', '/safe', s.text, { key: s.key, on: !s.isDone })
 }
 const action = computed(() => {
-  if (open.value.length > 0) return { words: `${open.value.length} pairs to read dead`, go: null }
-  const part = waitingPart.value
-  if (part)
-    return {
-      words: `Hook up the ${part.title.toLowerCase()}`,
-      go: () => store.go({ part: part.id, step: 'HOOK_UP' }),
-    }
-  return { words: 'Dead: go on', go: () => store.goNext() }
+  const next = safe.value?.safeNext
+  const part = next?.part
+  const go = part ? () => store.go({ part, step: 'HOOK_UP' }) : () => store.goNext()
+  return { words: next?.words ?? '', go: next?.isDone ? go : null }
 })
 </script>
 
@@ -161,7 +143,7 @@ const action = computed(() => {
           class="again"
           :figure="active === 'proved-again' ? typed : ''"
           :is-on="active === 'proved-again'"
-          :is-off="!store.isWorking || open.length > 0"
+          :is-off="!store.isWorking || !safe.safeNext.isDone"
           @read="read('proved-again')"
         >
           <b v-if="step('proved-again')?.isDone">PROVED AGAIN</b>

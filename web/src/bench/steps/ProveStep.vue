@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import type { PartView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import { FAMILIES } from '@/families'
 import LabelledField from '@/shared/LabelledField.vue'
@@ -14,15 +15,10 @@ const store = useCall()
 const part = computed(() => store.part)
 const note = ref('')
 const returnDate = ref(part.value?.chosen?.returnDate ?? '')
-type Page = 'NEW' | 'LOOK' | 'AMPS'
-/** Some parts have nothing to be measured before they go in. */
-const hasNew = computed(() => part.value?.chosen?.pieces.some((p) => p.sections.length > 0) ?? true)
-const page = ref<Page>('NEW')
+type Page = PartView['prove']['start']
+const prove = computed(() => part.value?.prove)
+const page = ref<Page>(prove.value?.start ?? 'NEW')
 const running = computed(() => FAMILIES[part.value?.kind ?? '']?.running)
-const toTickRunning = computed(() => part.value?.running.filter((c) => !c.done) ?? [])
-/** A part without checks of its own is proved by the amps of what hangs on it. */
-const hasAmps = computed(() => !part.value?.running.length || part.value.speeds.length > 0)
-const toRun = computed(() => part.value?.speeds.filter((s) => !s.isProved) ?? [])
 const runningView = ref<{ canKeep: boolean; keep: () => Promise<unknown> } | null>(null)
 const ampsDesk = ref<InstanceType<typeof AmpsDesk> | null>(null)
 const isStopgap = computed(() => part.value?.chosen?.needsReturnDate ?? false)
@@ -32,54 +28,36 @@ const pieces = computed(() => [
   ...unproved.value,
   ...(part.value?.chosen?.pieces.filter((p) => p.isProved) ?? []),
 ])
-const toTick = computed(() => part.value?.checks.filter((c) => !c.done) ?? [])
-/** Where the work stands: the new part first, then what is looked at, then what runs. */
-function pageToStart(): Page {
-  const isHooked = part.value?.filled.includes('HOOK_UP')
-  if (hasNew.value && (unproved.value.length > 0 || !isHooked)) return 'NEW'
-  return toTick.value.length === 0 && store.call?.safe.live ? 'AMPS' : 'LOOK'
-}
-page.value = pageToStart()
 // the last tick of the sheet may still be on its way when this step opens
 watch(
   () => part.value?.filled.includes('HOOK_UP'),
   () => {
-    if (page.value === 'NEW') page.value = pageToStart()
+    if (page.value === 'NEW') page.value = prove.value?.start ?? 'NEW'
   },
 )
 
 const action = computed<{ words: string; go: (() => unknown) | null; keeps?: boolean }>(() => {
-  const p = part.value
-  if (!p?.chosen)
-    return { words: 'Nothing chosen to prove', go: () => store.goStep(p?.readings.length ? 'JUDGE' : 'TEST') }
-  if (p.closed) return { words: 'Go on to what is next', go: () => store.goNext() }
-  if (page.value === 'NEW') {
-    return unproved.value.length
-      ? { words: `Measure the new ${unproved.value.map((u) => u.shortRating).join(' and ')}`, go: null }
-      : p.filled.includes('HOOK_UP')
-        ? { words: 'It is inside its label: look before power', go: () => (page.value = 'LOOK') }
-        : { words: 'It is inside its label: hook it up', go: () => store.goStep('HOOK_UP') }
+  const next = prove.value?.next[page.value]
+  if (!next) return { words: '', go: null }
+  if (page.value === 'AMPS' && next.kind !== 'MEASURE_FIRST' && next.kind !== 'LOOK') {
+    if (ampsDesk.value?.isReady)
+      return { words: 'Put the amps on the tape', go: () => void ampsDesk.value?.next(), keeps: true }
+    if (runningView.value?.canKeep)
+      return { words: 'Put the amps on the tape', go: () => void runningView.value?.keep(), keeps: true }
   }
-  if (page.value === 'LOOK') {
-    return toTick.value.length
-      ? { words: `${toTick.value.length} to tick`, go: null }
-      : {
-          words: hasAmps.value ? 'Power on: read the amps' : 'Power on: see it run',
-          go: () => void powerOn(),
-        }
+  const ways: Record<typeof next.kind, (() => unknown) | null> = {
+    FIND: () => store.goStep(part.value?.readings.length ? 'JUDGE' : 'TEST'),
+    GO_ON: () => store.goNext(),
+    MEASURE: null,
+    HOOK_UP: () => store.goStep('HOOK_UP'),
+    LOOK: () => (page.value = 'LOOK'),
+    TICK: null,
+    POWER_ON: () => void powerOn(),
+    MEASURE_FIRST: () => (page.value = 'NEW'),
+    READ_AMPS: null,
+    CLOSE: close,
   }
-  if (unproved.value.length) return { words: 'Measure the new part first', go: () => (page.value = 'NEW') }
-  if (toTick.value.length) return { words: 'Tick off the look first', go: () => (page.value = 'LOOK') }
-  if (ampsDesk.value?.isReady)
-    return { words: 'Put the amps on the tape', go: () => void ampsDesk.value?.next(), keeps: true }
-  if (runningView.value?.canKeep)
-    return { words: 'Put the amps on the tape', go: () => void runningView.value?.keep(), keeps: true }
-  if (toRun.value.length) {
-    const speeds = toRun.value.map((s) => s.name).filter((n) => n !== '')
-    return { words: `Read its amps${speeds.length ? ` on ${speeds.join(', ')}` : ''}`, go: null }
-  }
-  if (toTickRunning.value.length) return { words: `${toTickRunning.value.length} to tick`, go: null }
-  return { words: `Close: ${p.chosen.title} in`, go: close }
+  return { words: next.words, go: ways[next.kind] }
 })
 
 /** Power is back: nothing is taken for dead from here on. */
@@ -97,11 +75,8 @@ async function close() {
 function tick(key: string, on: boolean) {
   void store.changePart('POST', '/ticks', `tick ${key}`, { list: 'PROOF', key, on })
 }
-const pages = computed<{ value: Page; words: string }[]>(() => [
-  ...(hasNew.value ? [{ value: 'NEW', words: 'New part' } as const] : []),
-  { value: 'LOOK', words: 'Before power' },
-  { value: 'AMPS', words: 'Running' },
-])
+const PAGES: Readonly<Record<Page, string>> = { NEW: 'New part', LOOK: 'Before power', AMPS: 'Running' }
+const pages = computed(() => prove.value?.pages.map((value) => ({ value, words: PAGES[value] })) ?? [])
 </script>
 
 <template>
@@ -154,7 +129,7 @@ const pages = computed<{ value: Page; words: string }[]>(() => [
       :keeps="action.keeps"
       @act="action.go?.()"
     >
-      <span v-if="part.chosen && !part.closed && page === 'AMPS' && hasAmps" class="zb-soft"
+      <span v-if="part.chosen && !part.closed && page === 'AMPS' && part.prove.readsAmps" class="zb-soft"
         >RLA and FLA are ceilings, not what it should draw</span
       >
       <v-btn

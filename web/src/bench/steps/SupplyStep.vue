@@ -23,7 +23,7 @@ const SHORT: Record<Point, string> = {
 }
 const store = useCall()
 const points = computed(() => store.call?.supply.points ?? [])
-const chosen = ref<Point | null>(points.value.find((p) => !isWhole(p))?.point ?? 'DISCONNECT')
+const chosen = ref<Point | null>(points.value.find((p) => p.unread > 0)?.point ?? 'DISCONNECT')
 const point = computed(() => points.value.find((p) => p.point === chosen.value) ?? points.value[0])
 const said = ref<JudgedView | null>(null)
 const {
@@ -57,9 +57,6 @@ const { seen, wrong: unjudged } = usePreview(
 const preview = computed(() => seen.value?.verdicts[0] ?? null)
 const titleOf = (pair: string) => (point.value?.isControl ? '24 V' : pair)
 
-function isWhole(p: SupplyPointView): boolean {
-  return p.pairs.every((pair) => p.readings.some((r) => r.subject === pair))
-}
 function known(pair: string): JudgedView | null {
   const p = point.value
   return (p?.isControl ? p.readings[0] : p?.readings.find((r) => r.subject === pair)) ?? null
@@ -88,13 +85,12 @@ function read(pair: string) {
 const judgedOf = (pair: string) => (pair === active.value && typed.value !== '' ? preview.value : known(pair))
 const figureOf = (pair: string) =>
   pair === active.value && typed.value !== '' ? typed.value : (known(pair)?.figure ?? '')
-const unread = computed(() => point.value?.pairs.filter((pair) => !known(pair)).length ?? 0)
 const action = computed(() => {
   const next = store.call?.next
   if (next?.callStep !== 'SUPPLY') return { words: next?.text ?? 'Go on', go: () => store.goNext() }
-  const after = points.value[points.value.findIndex((x) => x.point === chosen.value) + 1]
-  if (unread.value > 0 || !after) return { words: next.text, go: null }
-  return { words: `Read the ${SHORT[after.point].toLowerCase()}`, go: () => (chosen.value = after.point) }
+  const after = point.value?.readNext
+  if (!after) return { words: next.text, go: null }
+  return { words: point.value?.readNextWords ?? '', go: () => (chosen.value = after) }
 })
 </script>
 
@@ -161,7 +157,7 @@ const action = computed(() => {
       </details>
     </div>
     <ActionBar :words="action.words" :is-off="!action.go" @act="action.go?.()">
-      <span v-if="unread" class="zb-soft">{{ unread }} not read here</span>
+      <span v-if="point.unread" class="zb-soft">{{ point.unread }} not read here</span>
     </ActionBar>
   </div>
 </template>

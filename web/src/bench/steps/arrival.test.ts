@@ -178,6 +178,8 @@ describe('Supply', () => {
     pairs: ['L1–L2', 'L1–G'],
     readings: [] as JudgedView[],
     findings: [],
+    unread: 2,
+    readNextWords: '',
     ...more,
   })
   const supply = (...readings: JudgedView[]) => ({

@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { PartView } from '@/api/types'
 import { useCall } from '@/stores/call'
-import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
+import { action, callWith, judged, onBench, part, prove, server } from '@/tests/bench'
 import HookUpStep from './HookUpStep.vue'
 import JudgeStep from './JudgeStep.vue'
 import MakeSafeStep from './MakeSafeStep.vue'
@@ -136,7 +136,7 @@ describe('Read', () => {
 
 describe('Test and Judge lead on as the bench says', () => {
   const said = (kind: PartView['test']['kind'], more: Partial<PartView> = {}) =>
-    part({ readings: [judged('HERM', 'GOOD')], test: { kind, words: 'the next thing' }, ...more })
+    part({ readings: [judged('HERM', 'GOOD')], test: { kind, words: 'the next thing', test: '' }, ...more })
   it.each([
     ['READ_LABEL', 'READ'],
     ['MATCH', 'MATCH'],
@@ -185,6 +185,8 @@ describe('Make safe', () => {
     live: false,
     steps: steps(),
     pairs: [pair('L1–L2', 'SUPPLY'), pair('L1–G', 'SUPPLY'), pair('C–HERM', 'p1')],
+    toRead: ['proved', 'SUPPLY L1–L2', 'SUPPLY L1–G', 'p1 C–HERM'],
+    safeNext: { words: '3 pairs to read dead', isDone: false },
     discharge: [
       {
         part: 'p1',
@@ -246,6 +248,8 @@ describe('Make safe', () => {
       discharge: [],
       steps: steps('locked', 'proved', 'dead', 'proved-again'),
       pairs: [pair('L1–L2', 'SUPPLY', { isDead: true, volts: 0.1 })],
+      toRead: [],
+      safeNext: { words: 'Hook up the run capacitor', isDone: true, part: 'p1' },
     }
     const chosen = part({
       chosen: {
@@ -353,19 +357,30 @@ describe('Prove', () => {
     })
 
   it.each([
-    ['nothing chosen', part(), 'Nothing chosen to prove'],
-    ['two new pieces', chosen([false, false]), '(Measure the new 0 µF and 1 µF)'],
-    ['one left', chosen([true, false]), '(Measure the new 1 µF)'],
-    ['all measured', chosen([true, true]), 'It is inside its label: hook it up'],
-  ])('%s: %s', async (_, given, words) => {
+    ['FIND', 'Nothing chosen to prove', { part: 'p1', step: 'TEST' }],
+    ['MEASURE', '(Measure the new 0 µF)', at],
+    ['HOOK_UP', 'It is inside its label: hook it up', { part: 'p1', step: 'HOOK_UP' }],
+  ] as const)('%s leads on as the bench says: %s', async (kind, words, to) => {
     server({})
-    expect(action(await onBench(ProveStep, callWith([given]), at))).toBe(words)
+    const next = { kind, words: words.replace(/[()]/g, '') }
+    const given = { ...chosen([false]), prove: prove('NEW', next) }
+    const view = await onBench(ProveStep, callWith([given]), at)
+    expect(action(view)).toBe(words)
+    await view.find('[data-action]').trigger('click')
+    expect(useCall().place).toEqual(to)
   })
 
   it('goes through the look to the amps and closes with a word for the next person', async () => {
     const done = {
       ...chosen([true], [{ key: 'panel', text: 'Panel on', done: true }]),
       filled: ['HOOK_UP' as const],
+      prove: {
+        ...prove('LOOK', { kind: 'POWER_ON', words: 'Power on: read the amps' }),
+        next: {
+          ...prove('LOOK', { kind: 'POWER_ON', words: 'Power on: read the amps' }).next,
+          AMPS: { kind: 'CLOSE' as const, words: 'Close: 45 and 5 in' },
+        },
+      },
     }
     const sent = server({ '/close': callWith([part()]), '/power-on': callWith([done]) })
     const view = await onBench(ProveStep, callWith([done]), at)

@@ -18,7 +18,9 @@ import BeltDesk from './BeltDesk.vue'
 const store = useCall()
 const part = computed(() => store.part)
 type Page = 'LOOK' | 'WINDINGS' | 'AMPS' | 'BELT'
-const page = ref<Page>(part.value?.untested.includes('SHAFT') ? 'LOOK' : 'WINDINGS')
+/** Where a test that is asked for is done. */
+const PAGES: Readonly<Record<string, Page>> = { SHAFT: 'LOOK', WINDINGS: 'WINDINGS' }
+const page = ref<Page>(PAGES[part.value?.test.test ?? ''] ?? 'WINDINGS')
 const isBelt = computed(() => (part.value?.fields as Fields | undefined)?.drive === 'BELT')
 const pages = computed<{ value: Page; words: string }[]>(() => [
   { value: 'LOOK', words: 'By hand' },
@@ -53,14 +55,9 @@ const action = computed(() => {
       go: belt.value?.canKeep ? () => void belt.value?.keep() : null,
     }
   }
-  if (p.verdict === 'FAILED') return follows.value
-  if (p.untested.includes('SHAFT') && page.value !== 'LOOK')
-    return { words: 'Turn it by hand', go: () => (page.value = 'LOOK') }
-  if (p.untested.includes('WINDINGS') && page.value !== 'WINDINGS')
-    return { words: 'Read the windings', go: () => (page.value = 'WINDINGS') }
-  if (p.untested.length)
-    return { words: page.value === 'LOOK' ? 'Tap what you find' : 'Read three pairs', go: null }
-  return follows.value
+  const asked = p.test.test ? PAGES[p.test.test] : undefined
+  if (asked === undefined) return follows.value
+  return { words: p.test.words, go: asked === page.value ? null : () => (page.value = asked) }
 })
 </script>
 

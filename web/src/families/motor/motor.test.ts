@@ -7,7 +7,8 @@ import HookUpStep from '@/bench/steps/HookUpStep.vue'
 import JudgeStep from '@/bench/steps/JudgeStep.vue'
 import ProveStep from '@/bench/steps/ProveStep.vue'
 import TestStep from '@/bench/steps/TestStep.vue'
-import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
+import { useCall } from '@/stores/call'
+import { action, callWith, judged, onBench, part, prove, server } from '@/tests/bench'
 import StandingWhere from './StandingWhere.vue'
 
 vi.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => {}, del: async () => {} }))
@@ -73,12 +74,17 @@ describe('Standing where', () => {
 
 describe('Testing a motor', () => {
   it('starts by hand, and a bound shaft leads to a replacement', async () => {
-    const call = callWith([motor()])
+    const readOn = { kind: 'READ_ON' as const, words: 'Read the windings', test: 'WINDINGS' }
+    const byHand = { kind: 'READ_ON' as const, words: 'Turn it by hand', test: 'SHAFT' }
+    const call = callWith([motor({ test: byHand })])
     const failed = callWith([
       motor({ verdict: 'FAILED', looks: [{ ...SHAFT, seen: 'bound', meaning: 'Bound.' }] }),
     ])
     const sent = server({ '/looks': { ...failed, tape: [] } })
     const view = await onBench(TestStep, call, { part: 'p1', step: 'TEST' })
+    expect(action(view)).toBe('(Turn it by hand)')
+    useCall().take(callWith([motor({ test: readOn })]))
+    await view.vm.$nextTick()
     expect(action(view)).toBe('Read the windings')
     await view
       .findAll('.choice')
@@ -102,11 +108,15 @@ describe('Testing a motor', () => {
       },
       '/windings': callWith([motor()]),
     })
-    const view = await onBench(TestStep, callWith([motor({ untested: ['WINDINGS'] })]), {
-      part: 'p1',
-      step: 'TEST',
-    })
-    expect(action(view)).toBe('(Read three pairs)')
+    const view = await onBench(
+      TestStep,
+      callWith([motor({ test: { kind: 'READ_ON', words: 'Read the windings', test: 'WINDINGS' } })]),
+      {
+        part: 'p1',
+        step: 'TEST',
+      },
+    )
+    expect(action(view)).toBe('(Read the windings)')
     await press(['12', '31', '43', 'o'])
     expect(view.text()).toContain('C is 1')
     expect(action(view)).toBe('Put the windings on the tape')
@@ -266,7 +276,20 @@ describe('Hooking up and proving a motor', () => {
   it('wants amps on every speed and the rotation seen before it closes', async () => {
     const running = [{ key: 'rotation', text: 'Turns CW seen from the leads', done: false }]
     const speeds = ['HIGH', 'LOW'].map((name) => ({ name, rated: 'FLA 1.9 A', isProved: false }))
-    const of = motor({ chosen, leads, checks: [], running, speeds })
+    const look = { kind: 'POWER_ON' as const, words: 'Power on: read the amps' }
+    const next = {
+      ...prove('LOOK', look).next,
+      AMPS: { kind: 'READ_AMPS' as const, words: 'Read its amps on HIGH, LOW' },
+    }
+    const proved = { ...prove('LOOK', look), pages: ['LOOK', 'AMPS'] as const, next }
+    const of = motor({
+      chosen,
+      leads,
+      checks: [],
+      running,
+      speeds,
+      prove: { ...proved, pages: [...proved.pages] },
+    })
     const sent = server({
       '/amps/preview': { verdicts: [{ ...judged('FAN', 'GOOD', '1.70'), unit: 'A' }], findings: [] },
       '/amps': callWith([of]),
@@ -352,6 +375,7 @@ describe('A transformer before power', () => {
       chosen,
       primaryLeads: leads,
       running: [{ key: 'a', text: 'Secondary', done: false }],
+      prove: prove('LOOK'),
     })
     const sent = server({ '/pair': callWith([{ ...of, pair }]) })
     const view = await onBench(ProveStep, callWith([of]), { part: 'p1', step: 'PROVE' })

@@ -106,9 +106,13 @@ class ArrivalJourneyTest {
                 .click();
         assertThat(at.page.getByText("Power was seen on.")).isVisible();
         at.page.getByLabel("Disconnect pulled and locked").check();
-        at.reading("5");
+        at.page.keyboard().press("5");
+        at.page.keyboard().press("Enter");
         assertThat(at.page.getByText("a meter is proved on a source known to be live"))
                 .isVisible();
+        // what was refused stands in its row again
+        assertThat(at.page.locator(".pair.on")).containsText("5");
+        at.page.keyboard().press("Backspace");
         at.reading("229");
         int pairs = at.page.locator(".place .pair").count();
         for (int pair = 0; pair < pairs; pair++) {

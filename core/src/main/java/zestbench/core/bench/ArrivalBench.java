@@ -39,6 +39,7 @@ import zestbench.core.plate.PlatesTogether;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.plate.Serial;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Meter;
 import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
@@ -210,7 +211,26 @@ public final class ArrivalBench {
                 : state.supplyPairs().stream()
                         .map(p -> new PairReading(p, 0).pair())
                         .toList();
-        return new SupplyPointView(point, point.title(), point.isControl(), pairs, readings, findings, unbalance);
+        long read = point.isControl()
+                ? Math.min(1, readings.size())
+                : pairs.stream()
+                        .filter(pair ->
+                                readings.stream().anyMatch(r -> r.subject().equals(pair)))
+                        .count();
+        int unread = (int) (pairs.size() - read);
+        boolean isLast = point.ordinal() == SupplyPoint.values().length - 1;
+        SupplyPoint after = unread > 0 || isLast ? null : SupplyPoint.values()[point.ordinal() + 1];
+        return new SupplyPointView(
+                point,
+                point.title(),
+                point.isControl(),
+                pairs,
+                readings,
+                findings,
+                unbalance,
+                unread,
+                after,
+                after == null ? "" : "Read the " + Letters.inSentence(after.title()));
     }
 
     /** Windings as they would be judged. */

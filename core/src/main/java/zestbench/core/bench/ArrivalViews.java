@@ -77,6 +77,7 @@ public final class ArrivalViews {
     /** @param lineVolts mean of the live pairs, such as 238 V; empty where none were read */
     public record SupplyView(List<SupplyPointView> points, List<SettingView> monitor, String lineVolts) {}
 
+    /** @param unread pairs that are not read yet @param readNext the point after it, once it is whole; null before, and behind the last */
     public record SupplyPointView(
             SupplyPoint point,
             String title,
@@ -84,7 +85,10 @@ public final class ArrivalViews {
             List<String> pairs,
             List<JudgedView> readings,
             List<FindingView> findings,
-            @Nullable JudgedView unbalance) {}
+            @Nullable JudgedView unbalance,
+            int unread,
+            @Nullable SupplyPoint readNext,
+            String readNextWords) {}
 
     public record SettingView(String name, String value, String why, String mark) {}
 

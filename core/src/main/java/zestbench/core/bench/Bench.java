@@ -16,6 +16,7 @@ import zestbench.core.bench.PartViews.DischargeView;
 import zestbench.core.bench.PartViews.LineView;
 import zestbench.core.bench.PartViews.PairView;
 import zestbench.core.bench.PartViews.PartView;
+import zestbench.core.bench.PartViews.SafeAction;
 import zestbench.core.bench.PartViews.SafeView;
 import zestbench.core.bench.PartViews.StopView;
 import zestbench.core.call.Surroundings;
@@ -23,9 +24,11 @@ import zestbench.core.call.UnitPlace;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.Discharge;
+import zestbench.core.safety.SafePeriod;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Line;
@@ -123,7 +126,38 @@ public record Bench(
                 discharge,
                 state.safeSteps().stream()
                         .map(s -> new SafeStepView(s.key(), s.text(), s.isReading(), s.isDone()))
-                        .toList());
+                        .toList(),
+                toRead(state, deadness),
+                safeNext(state, deadness));
+    }
+
+    /** The meter is proved before the first pair and after the last one. */
+    private static List<String> toRead(CallState state, Deadness deadness) {
+        List<String> out = new ArrayList<>();
+        deadness.pairs().stream()
+                .filter(pair -> !pair.isDead())
+                .forEach(pair -> out.add(pair.place() + " " + pair.name()));
+        String proving = out.isEmpty() ? SafePeriod.PROVED_AGAIN : SafePeriod.PROVED;
+        boolean isToProve =
+                state.safeSteps().stream().anyMatch(step -> step.key().equals(proving) && !step.isDone());
+        if (isToProve) {
+            out.add(0, proving);
+        }
+        return out;
+    }
+
+    private static SafeAction safeNext(CallState state, Deadness deadness) {
+        long open = deadness.pairs().stream().filter(pair -> !pair.isDead()).count();
+        if (open > 0) {
+            return new SafeAction(open + (open == 1 ? " pair" : " pairs") + " to read dead", false, null);
+        }
+        for (PartState part : state.parts()) {
+            if (part.chosen() != null && part.closed() == null) {
+                return new SafeAction(
+                        "Hook up the " + Letters.inSentence(part.added().title()), true, part.id());
+            }
+        }
+        return new SafeAction("Dead: go on", true, null);
     }
 
     private static DischargeView discharge(PartState part, Spec row, double microfarads, ShopRules rules) {

@@ -70,6 +70,7 @@ final class PartBench {
                 state.filled(part),
                 part.isGood(),
                 TestAction.of(part, around.rules()),
+                ProveAction.of(part, state),
                 chosen(part),
                 deadness.isDeadFor(part.id()),
                 state.isSheetOpen(part),

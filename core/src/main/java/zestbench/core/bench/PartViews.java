@@ -32,13 +32,20 @@ import zestbench.core.wiring.Wire;
 public final class PartViews {
     private PartViews() {}
 
+    /** @param toRead what is still to be read, in its order: a proving of the meter by its key, a pair by its place and name */
     public record SafeView(
             boolean isSupplyDead,
             boolean live,
             @Nullable Long sinceMillis,
             List<PairView> pairs,
             List<DischargeView> discharge,
-            List<SafeStepView> steps) {}
+            List<SafeStepView> steps,
+            List<String> toRead,
+            SafeAction safeNext) {}
+
+    /** What follows once nothing is left to read dead. @param words on the button @param part that is hooked up then; null where none waits */
+    public record SafeAction(
+            String words, boolean isDone, @Nullable String part) {}
 
     /**
      * A pair to be read dead.
@@ -88,6 +95,7 @@ public final class PartViews {
             Set<Step> filled,
             boolean isGood,
             TestAction.ActionView test,
+            ProveAction.ProveView prove,
             @Nullable ChosenView chosen,
             boolean isDead,
             boolean isSheetOpened,

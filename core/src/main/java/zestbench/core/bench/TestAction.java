@@ -3,8 +3,8 @@ package zestbench.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import zestbench.core.family.Look;
+import zestbench.core.family.Turning;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.quantity.Letters;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.PartState;
 
@@ -32,8 +32,12 @@ public final class TestAction {
         GO_ON
     }
 
-    /** @param words on the button */
-    public record ActionView(Kind kind, String words) {}
+    /** @param words on the button @param test by its name, where one is read on with; empty elsewhere */
+    public record ActionView(Kind kind, String words, String test) {
+        ActionView(Kind kind, String words) {
+            this(kind, words, "");
+        }
+    }
 
     static ActionView of(PartState part, ShopRules rules) {
         if (part.closed() != null) {
@@ -52,7 +56,7 @@ public final class TestAction {
         }
         List<String> open = open(part, rules);
         if (!open.isEmpty() && !part.isGood()) {
-            return new ActionView(Kind.READ_ON, "Read " + String.join(" and ", open));
+            return readOn(part, rules, open);
         }
         if (verdict == Verdict.TOO_CLOSE) {
             return new ActionView(Kind.READ_AGAIN, "At the limit: read again");
@@ -67,9 +71,8 @@ public final class TestAction {
 
     /** What is still asked for: where something is looked at too, not every section is. */
     private static List<String> open(PartState part, ShopRules rules) {
-        List<Look> looks = part.family().looks(rules);
         List<String> out = new ArrayList<>();
-        if (looks.isEmpty()) {
+        if (part.family().looks(rules).isEmpty()) {
             for (String section : part.sections()) {
                 if (!part.readings().containsKey(section)) {
                     out.add(section);
@@ -77,13 +80,26 @@ public final class TestAction {
             }
             return out;
         }
-        for (String name : part.untested()) {
-            out.add(looks.stream()
-                    .filter(l -> l.key().equals(name))
-                    .findFirst()
-                    .map(l -> Letters.small(l.question()))
-                    .orElse(name));
+        return part.untested();
+    }
+
+    /** A look is named by its question; what is read, by its names, together. */
+    private static ActionView readOn(PartState part, ShopRules rules, List<String> open) {
+        List<Look> looks = part.family().looks(rules).stream()
+                .filter(look -> open.contains(look.key()))
+                .toList();
+        List<String> read = open.stream()
+                .filter(name -> looks.stream().noneMatch(look -> look.key().equals(name)))
+                .map(name -> name.equals(Turning.WINDINGS) ? "windings" : name)
+                .toList();
+        boolean isLookFirst = part.family().turns() && !looks.isEmpty();
+        if (read.isEmpty() || isLookFirst) {
+            return new ActionView(
+                    Kind.READ_ON, looks.get(0).question(), looks.get(0).key());
         }
-        return out;
+        return new ActionView(
+                Kind.READ_ON,
+                "Read " + (part.family().turns() ? "the " : "") + String.join(" and ", read),
+                open.get(0));
     }
 }
