@@ -11,6 +11,7 @@ import QuickLine from '@/shell/QuickLine.vue'
 import ThumbBar from '@/shell/ThumbBar.vue'
 import TopBar from '@/shell/TopBar.vue'
 import WaitingDialog from '@/shell/WaitingDialog.vue'
+import { useFeel, useNight } from '@/shell/useFeel'
 import WelcomeView from '@/shell/WelcomeView.vue'
 import WhoDialog from '@/shell/WhoDialog.vue'
 import { STEPS, type Step } from '@/api/types'
@@ -40,8 +41,9 @@ onMounted(() => {
   void start()
   void waiting.load()
 })
+useFeel()
 watch(
-  () => session.isNight,
+  useNight(),
   (isNight) => {
     theme.change(isNight ? 'night' : 'paper')
     document.documentElement.classList.toggle('zb-night', isNight)

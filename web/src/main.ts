@@ -5,9 +5,23 @@ import '@fontsource/barlow-condensed/latin-600.css'
 import 'vuetify/styles'
 import './theme/base.css'
 import { createPinia } from 'pinia'
+import { registerSW } from 'virtual:pwa-register'
 import { createApp } from 'vue'
 import App from './App.vue'
 import { router } from './router'
 import { vuetify } from './theme/vuetify'
 
 createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')
+
+/** A newer screen is taken once nobody looks, so that nothing jumps under a finger. */
+const renew = registerSW({
+  onNeedRefresh() {
+    document.addEventListener(
+      'visibilitychange',
+      () => {
+        if (document.hidden) void renew(true)
+      },
+      { once: true },
+    )
+  },
+})

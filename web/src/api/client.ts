@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
-import { isClockOff, isDoorShut, whoId } from './sender'
+import { isClockOff, isDoorShut, noteAge, whoId } from './sender'
 
 /** One field of a refused request. */
 export interface WrongField {
@@ -76,6 +76,7 @@ export async function body<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   if (got.response.ok) {
     isDoorShut.value = false
+    noteAge(got.response.headers.get('Date'))
     return got.data as T
   }
   throw refused(got.response.status, got.error)

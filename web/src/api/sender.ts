@@ -9,3 +9,13 @@ export const whoId = useLocalStorage<number | null>('zest-who', null, {
 export const isDoorShut = ref(false)
 /** Whether the last change bears the bench's time, since this device's clock cannot be right. */
 export const isClockOff = ref(false)
+/** When what is shown was fetched, in milliseconds, where it is what was last seen and no connection gave anything newer. */
+export const lastSeenMillis = ref<number | null>(null)
+
+const FRESH_MILLIS = 120_000
+
+/** Takes note of how old an answer is. @param date as the server stamped it */
+export function noteAge(date: string | null) {
+  const at = date === null ? NaN : Date.parse(date)
+  lastSeenMillis.value = Date.now() - at > FRESH_MILLIS ? at : null
+}

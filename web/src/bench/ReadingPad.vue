@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, onMounted, onUnmounted } from 'vue'
 import type { Verdict } from '@/api/types'
 import NumberPad from '@/shared/NumberPad.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useMeter } from '@/stores/meter'
+import { useUi } from '@/stores/ui'
 import MeterTake from './MeterTake.vue'
 
 /**
@@ -25,6 +26,9 @@ const props = defineProps<{
 const text = defineModel<string>({ required: true })
 const emit = defineEmits<{ next: [] }>()
 const meter = useMeter()
+const ui = useUi()
+onMounted(() => ui.pads++)
+onUnmounted(() => ui.pads--)
 const REST_MILLIS = 800
 
 const words = computed(() =>

@@ -18,6 +18,8 @@ describe('a typed field', () => {
     ['NUMBER', '7.5', 7.5],
     ['NUMBER', ' 7,5 ', 7.5],
     ['NUMBER', '', undefined],
+    ['NUMBER', '1/4', 0.25],
+    ['NUMBER', '1-1/2', 1.5],
     ['SIGNED_NUMBER', '-40', -40],
     ['SIGNED_NUMBER', '−40', -40],
     ['NUMBERS', '50, 60', [50, 60]],
@@ -64,5 +66,19 @@ describe('a typed field', () => {
       'FAN',
       'P2',
     ])
+  })
+})
+
+describe('horsepower', () => {
+  it.each([
+    [0.25, '1/4'],
+    [0.3333, '1/3'],
+    [1 / 3, '1/3'],
+    [0.1666666, '1/6'],
+    [1.5, '1-1/2'],
+    [5, '5'],
+    [0.33, '0.33'],
+  ])('%d stands as %s', (value, text) => {
+    expect(textOf({ ...of('NUMBER'), unit: 'HP' }, value)).toBe(text)
   })
 })

@@ -23,7 +23,20 @@ export function textOf(attribute: Attribute, value: unknown): string {
       .map(([name, n]) => `${name} ${n}`)
       .join(', ')
   }
-  return String(value)
+  return attribute.unit === 'HP' ? fraction(Number(value)) : String(value)
+}
+
+const DENOMINATORS = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 16, 20, 25, 30, 40, 50]
+const NEARLY = 0.001
+
+/** Horsepower as the trade writes it: 1/4, 1-1/2; a figure that is no such fraction stays as it is. */
+function fraction(figure: number): string {
+  const whole = Math.floor(figure + NEARLY)
+  const rest = figure - whole
+  const below = DENOMINATORS.find((d) => Math.abs(rest * d - Math.round(rest * d)) < NEARLY * d)
+  if (below === undefined) return String(figure)
+  if (below === 1) return String(whole)
+  return `${whole > 0 ? `${whole}-` : ''}${Math.round(rest * below)}/${below}`
 }
 
 /** The value of what was typed; an empty field means that it is not known. */
@@ -77,6 +90,8 @@ export function valueOf(attribute: Attribute, text: string): Typed {
 }
 
 function number(text: string): number | null {
+  const part = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/.exec(text.trim())
+  if (part && Number(part[3]) > 0) return Number(part[1] ?? 0) + Number(part[2]) / Number(part[3])
   const plain = text.replace(',', '.').replace('−', '-')
   return /^-?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null
 }

@@ -3,6 +3,7 @@ import Slice from '@/shared/Slice.vue'
 import { useSession } from '@/stores/session'
 import { useUi } from '@/stores/ui'
 import { useWaiting } from '@/stores/waiting'
+import AsOf from './AsOf.vue'
 import TimerPlate from './TimerPlate.vue'
 
 /** Name, ways to the other views, what runs down, who works. */
@@ -21,6 +22,7 @@ const ui = useUi()
   <div class="ways zb-noprint">
     <nav aria-label="Views" class="row">
       <TimerPlate />
+      <AsOf />
       <span v-if="waiting.count" class="zb-plate" role="status">{{ waiting.count }} waiting</span>
       <router-link to="/calls" class="way">Calls</router-link>
       <router-link to="/units" class="way">Units</router-link>

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { ref } from 'vue'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { useSession } from '@/stores/session'
 
 /** Who works, switched in one tap; and how this device shows the bench. */
 const isOpen = defineModel<boolean>({ required: true })
 const session = useSession()
+const LOOKS = [
+  { value: 'DEVICE', words: 'as this device' },
+  { value: 'DAY', words: 'day' },
+  { value: 'NIGHT', words: 'night, for attics' },
+] as const
 const name = ref('')
 const wrong = ref('')
 
@@ -46,15 +52,17 @@ async function add() {
         <v-btn type="submit" :disabled="!name.trim()">Add</v-btn>
       </form>
       <h2>This device</h2>
-      <label class="tick"
-        ><input v-model="session.isNight" type="checkbox" /> Night colours, for attics</label
-      >
+      <ChoiceButtons v-model="session.look" label="Colours" :choices="LOOKS" />
       <label class="tick"
         ><input v-model="session.isLeftHand" type="checkbox" /> Mirrored for the left hand</label
       >
       <label class="tick"
         ><input v-model="session.hasSingleKeys" type="checkbox" /> Single keys without Alt</label
       >
+      <label class="tick"
+        ><input v-model="session.vibrates" type="checkbox" /> A pulse for a verdict, two for FAILED</label
+      >
+      <label class="tick"><input v-model="session.sounds" type="checkbox" /> A tone when a timer ends</label>
     </div>
   </v-dialog>
 </template>

@@ -5,9 +5,19 @@ import { api, body } from '@/api/client'
 import { isClockOff, isDoorShut, whoId } from '@/api/sender'
 import type { Person } from '@/api/types'
 
+export type Look = 'DEVICE' | 'DAY' | 'NIGHT'
+
 /** Who works on this device, and how they like the bench. */
 export const useSession = defineStore('session', () => {
-  const isNight = useLocalStorage('zest-night', false)
+  /** Colours of day or night, or whichever the device itself is set to. */
+  const look = useLocalStorage<Look>(
+    'zest-look',
+    localStorage.getItem('zest-night') === 'true' ? 'NIGHT' : 'DEVICE',
+  )
+  /** Whether a verdict is felt. */
+  const vibrates = useLocalStorage('zest-vibrates', true)
+  /** Whether the end of a timer is heard. */
+  const sounds = useLocalStorage('zest-sounds', true)
   const isLeftHand = useLocalStorage('zest-left-hand', false)
   const hasSingleKeys = useLocalStorage('zest-single-keys', true)
   const people = ref<Person[]>([])
@@ -37,7 +47,9 @@ export const useSession = defineStore('session', () => {
 
   return {
     whoId,
-    isNight,
+    look,
+    vibrates,
+    sounds,
     isLeftHand,
     hasSingleKeys,
     people,

@@ -12,6 +12,8 @@ export const useUi = defineStore('ui', () => {
   const areKeysOpen = ref(false)
   const isWhoOpen = ref(false)
   const isAddingPart = ref(false)
+  /** how many pads are open; the screen stays on while one is */
+  const pads = ref(0)
   /** counts up each time the quick line is asked for */
   const quickAsked = ref(0)
 
@@ -34,6 +36,7 @@ export const useUi = defineStore('ui', () => {
     areKeysOpen,
     isWhoOpen,
     isAddingPart,
+    pads,
     quickAsked,
     pendingLabel,
     keepsPlace,

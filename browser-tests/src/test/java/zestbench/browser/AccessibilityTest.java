@@ -25,7 +25,7 @@ class AccessibilityTest {
             check(at, "welcome");
             at.as("Tech 1");
             if (how.equals("night")) {
-                at.page.evaluate("localStorage.setItem('zest-night', 'true')");
+                at.page.evaluate("localStorage.setItem('zest-look', 'NIGHT')");
             }
             for (String view : List.of("/calls", "/units", "/units/1", "/truck", "/rules", "/quick")) {
                 at.go(view);
@@ -109,7 +109,7 @@ class AccessibilityTest {
 
     private static void check(Browsing at, String view) {
         // at night only the colours are others
-        boolean isNight = Boolean.TRUE.equals(at.page.evaluate("localStorage.getItem('zest-night') === 'true'"));
+        boolean isNight = Boolean.TRUE.equals(at.page.evaluate("localStorage.getItem('zest-look') === 'NIGHT'"));
         // no view has a frame, and without frames one pass tells all, in a quarter of the time
         AxeBuilder axe = new AxeBuilder(at.page).setLegacyMode(true);
         axe = isNight ? axe.withRules(List.of("color-contrast")) : axe.withTags(TAGS);

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Paths;
 import java.util.List;
 import java.util.Map;
@@ -33,20 +34,27 @@ final class Browsing implements AutoCloseable {
     final Page page;
     private final String address;
 
-    private Browsing(RunningBench bench, int width, int height) {
+    private Browsing(RunningBench bench, int width, int height, ServiceWorkerPolicy workers) {
         this.address = bench.address();
-        context = BROWSER.newContext(
-                new Browser.NewContextOptions().setViewportSize(width, height).setHasTouch(width < 800));
+        context = BROWSER.newContext(new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setHasTouch(width < 800)
+                .setServiceWorkers(workers));
         page = context.newPage();
         page.setDefaultTimeout(10_000);
     }
 
     static Browsing laptop(RunningBench bench) {
-        return new Browsing(bench, 1280, 800);
+        return new Browsing(bench, 1280, 800, ServiceWorkerPolicy.BLOCK);
     }
 
     static Browsing phone(RunningBench bench) {
-        return new Browsing(bench, 390, 844);
+        return new Browsing(bench, 390, 844, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A laptop that keeps the screen for the times without a connection. */
+    static Browsing laptopThatKeeps(RunningBench bench) {
+        return new Browsing(bench, 1280, 800, ServiceWorkerPolicy.ALLOW);
     }
 
     /** Comes in as one of the technicians, past the caution where it is still to be seen. */

@@ -57,6 +57,24 @@ class RoofTest {
     }
 
     @Test
+    void withNoConnectionItStartsAndShowsTheCallAsItWasLastSeen() {
+        try (Browsing at = Browsing.laptopThatKeeps(bench).as("Tech 2")) {
+            at.page.waitForFunction("() => navigator.serviceWorker?.controller || navigator.serviceWorker.ready");
+            at.page.reload();
+            at.page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+            at.page.locator(".call").first().click();
+            at.page.locator("[data-action]").first().waitFor();
+            String call = at.page.url();
+            at.context.setOffline(true);
+            at.page.reload();
+            at.page.locator("[data-action]").first().waitFor();
+            org.assertj.core.api.Assertions.assertThat(at.page.url()).isEqualTo(call);
+            at.go("/calls");
+            assertThat(at.page.getByText("What does the label say?")).isVisible();
+        }
+    }
+
+    @Test
     void withNoConnectionAReadingWaitsAndGoesOnTheTapeOnceItIsBack() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
             at.go("/quick");

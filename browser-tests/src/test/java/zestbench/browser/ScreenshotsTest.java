@@ -93,7 +93,7 @@ class ScreenshotsTest {
             keep(at, "phone");
         }
         try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
-            at.page.evaluate("localStorage.setItem('zest-night', 'true')");
+            at.page.evaluate("localStorage.setItem('zest-look', 'NIGHT')");
             at.page
                     .locator(".call", new Page.LocatorOptions().setHasText("Seed library"))
                     .click();

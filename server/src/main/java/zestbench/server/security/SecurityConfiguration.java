@@ -41,6 +41,8 @@ class SecurityConfiguration {
         "/index.html",
         "/favicon.ico",
         "/favicon.svg",
+        "/manifest.json",
+        "/sw.js",
         "/assets/**",
         "/calls/**",
         "/quick",
