@@ -4,6 +4,7 @@ const unnamed = new Set<string>()
 </script>
 
 <script setup lang="ts">
+import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { api, body } from '@/api/client'
 import type { SheetView } from '@/api/types'
@@ -107,11 +108,15 @@ function tickStaying() {
 }
 const print = () => window.print()
 const drawings = ref<HTMLElement | null>(null)
+const work = ref<HTMLElement | null>(null)
+/** Drawing and list stand side by side where there is room for both. */
+const { width } = useElementSize(work)
 /** Both drawings as files, found and left. */
 async function saveDrawings(kind: 'svg' | 'png') {
-  const names = ['as-found', 'as-left']
-  for (const [i, svg] of [...(drawings.value?.querySelectorAll('svg') ?? [])].entries()) {
-    const name = `call-${store.call?.id}-${names[i]}`
+  for (const figure of drawings.value?.querySelectorAll<HTMLElement>('[data-drawing]') ?? []) {
+    const svg = figure.querySelector('svg')
+    if (!svg) continue
+    const name = `call-${store.call?.id}-${figure.dataset.drawing}`
     if (kind === 'svg') saveSvg(svg, name)
     else await savePng(svg, name)
   }
@@ -135,7 +140,7 @@ async function openCapacitor() {
 
 <template>
   <div v-if="part">
-    <div tabindex="0" class="zb-scroll">
+    <div ref="work" tabindex="0" class="zb-scroll" :class="{ wide: width > 740 }">
       <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
       <template v-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
@@ -165,14 +170,53 @@ async function openCapacitor() {
         <PhotoStrip :photos="part.photos" :of="{ part: part.id }" />
       </template>
       <template v-else-if="sheet">
-        <div ref="drawings" class="drawings">
-          <figure>
+        <div ref="drawings" class="sheet">
+          <figure class="left" data-drawing="as-left">
+            <figcaption class="zb-name">
+              AS LEFT <span class="zb-soft">numbers as in the list; a lemon edge moves or is new</span>
+            </figcaption>
+            <div v-html="sheet.left" />
+          </figure>
+          <ol class="steps">
+            <li v-for="(s, i) in moving" :key="s.key">
+              <label class="tick">
+                <span class="number">{{ i + 1 }}</span>
+                <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" />
+                <span v-else class="no-wire" />
+                <span class="text">{{ s.text }}</span>
+                <input
+                  type="checkbox"
+                  class="zb-tick"
+                  :checked="s.done"
+                  :disabled="!store.isWorking || part.toMeasure.length > 0"
+                  @change="tick(s.key, !s.done)"
+                />
+              </label>
+            </li>
+            <li v-if="staying.length">
+              <label class="tick">
+                <span class="number">{{ moving.length + 1 }}</span>
+                <span class="no-wire" />
+                <span class="text"
+                  ><b>{{ moving.length ? 'All others stay by name' : 'All stay by name' }}</b>
+                  <span v-for="s in staying" :key="s.key" class="stays">
+                    <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" /> {{ s.text }}</span
+                  ></span
+                >
+                <input
+                  type="checkbox"
+                  class="zb-tick"
+                  :checked="staying.every((s) => s.done)"
+                  :disabled="!store.isWorking || part.toMeasure.length > 0 || staying.every((s) => s.done)"
+                  aria-label="All others stay by name"
+                  @change="tickStaying"
+                />
+              </label>
+            </li>
+          </ol>
+          <figure class="found" data-drawing="as-found">
             <figcaption class="zb-name">AS FOUND</figcaption>
             <div v-html="sheet.found" />
-          </figure>
-          <figure>
-            <figcaption class="zb-name">AS LEFT</figcaption>
-            <div v-html="sheet.left" />
           </figure>
         </div>
         <p v-if="part.capacitor && !part.capacitor.isDone" class="beside">
@@ -182,43 +226,6 @@ async function openCapacitor() {
           }}</v-btn>
           <span v-else class="zb-soft">add it as a part of its own</span>
         </p>
-        <ol class="steps">
-          <li v-for="(s, i) in moving" :key="s.key">
-            <label class="tick">
-              <span class="number">{{ i + 1 }}</span>
-              <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" />
-              <span v-else class="no-wire" />
-              <span class="text">{{ s.text }}</span>
-              <input
-                type="checkbox"
-                class="zb-tick"
-                :checked="s.done"
-                :disabled="!store.isWorking || part.toMeasure.length > 0"
-                @change="tick(s.key, !s.done)"
-              />
-            </label>
-          </li>
-          <li v-if="staying.length">
-            <label class="tick">
-              <span class="number">{{ moving.length + 1 }}</span>
-              <span class="no-wire" />
-              <span class="text"
-                ><b>{{ moving.length ? 'All others stay by name' : 'All stay by name' }}</b>
-                <span v-for="s in staying" :key="s.key" class="stays">
-                  <WireSwatch v-if="s.colour" :colour="s.colour" :tracer="s.tracer" /> {{ s.text }}</span
-                ></span
-              >
-              <input
-                type="checkbox"
-                class="zb-tick"
-                :checked="staying.every((s) => s.done)"
-                :disabled="!store.isWorking || part.toMeasure.length > 0 || staying.every((s) => s.done)"
-                aria-label="All others stay by name"
-                @change="tickStaying"
-              />
-            </label>
-          </li>
-        </ol>
         <details v-if="sheet.notes.length" class="notes">
           <summary>What the line does across each pair of leads</summary>
           <p v-for="n in sheet.notes" :key="n">{{ n }}</p>
@@ -264,10 +271,20 @@ h3 {
   font-size: 19px;
   margin-bottom: 4px;
 }
-.drawings {
+.sheet {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 16px;
+  grid-template: 'left' 'steps' 'found' / minmax(0, 1fr);
+  gap: 12px 20px;
+}
+.left {
+  grid-area: left;
+}
+.found {
+  grid-area: found;
+  max-width: 300px;
+}
+.steps {
+  grid-area: steps;
 }
 figure {
   margin: 0;
@@ -280,9 +297,15 @@ figcaption {
 }
 figure :deep(svg) {
   width: 100%;
+  max-width: 560px;
   height: auto;
-  max-height: 270px;
   display: block;
+}
+figcaption span {
+  font: 400 16px var(--zb-text);
+  margin-left: 10px;
+  text-transform: none;
+  letter-spacing: 0;
 }
 .beside {
   display: flex;
@@ -299,7 +322,7 @@ figure :deep(svg) {
 }
 .tick {
   display: grid;
-  grid-template-columns: 24px 30px minmax(0, 1fr) 48px;
+  grid-template-columns: 30px 30px minmax(0, 1fr) 48px;
   gap: 10px;
   align-items: center;
   min-height: 48px;
@@ -307,7 +330,18 @@ figure :deep(svg) {
   cursor: pointer;
 }
 .number {
+  width: 28px;
+  height: 28px;
+  border: 2px solid var(--zb-ink);
+  border-radius: 50%;
+  display: grid;
+  place-items: center;
   font-weight: 700;
+  font-size: 16px;
+}
+li:has(input:checked) .number {
+  background: var(--zb-ink);
+  color: var(--zb-paper);
 }
 .safe {
   margin: 12px 0;
@@ -319,9 +353,12 @@ figure :deep(svg) {
   cursor: pointer;
   font-weight: 600;
 }
-@media (max-width: 839px) {
-  .drawings {
-    grid-template-columns: minmax(0, 1fr);
-  }
+.wide .sheet {
+  grid-template:
+    'left steps' auto
+    'left found' 1fr / minmax(0, 1.15fr) minmax(0, 1fr);
+}
+.wide .steps {
+  margin-top: 0;
 }
 </style>

@@ -82,14 +82,14 @@ public final class CapacitorHookup {
         for (int piece = 1; piece < pieces.size(); piece++) {
             Spot from = new Spot(0, commonOf(pieces.get(0)));
             Spot to = new Spot(piece, commonOf(pieces.get(piece)));
-            jumpers.add(new Jumper(from, to));
-            jumperStep(jumpers.size(), from, to);
+            jumpers.add(new Jumper(from, to, jumperStep(jumpers.size() + 1, from, to)));
         }
         for (@Nullable String slot : slots()) {
             List<Spot> spots = spotsFor(slot);
             for (int i = 1; i < spots.size(); i++) {
-                jumpers.add(new Jumper(spots.get(i - 1), spots.get(i)));
-                jumperStep(jumpers.size(), spots.get(i - 1), spots.get(i));
+                Spot from = spots.get(i - 1);
+                Spot to = spots.get(i);
+                jumpers.add(new Jumper(from, to, jumperStep(jumpers.size() + 1, from, to)));
             }
         }
         List<Lead> leads = new ArrayList<>();
@@ -99,12 +99,11 @@ public final class CapacitorHookup {
         return new Graph(devices, leads, jumpers, insulated());
     }
 
-    private void jumperStep(int number, Spot from, Spot to) {
-        steps.add(new Step(
-                "jumper-" + number,
-                "black",
-                "",
-                "New jumper, " + place(from) + " to " + place(to) + ", pushed on hard"));
+    /** The key of its step. */
+    private String jumperStep(int number, Spot from, Spot to) {
+        String key = "jumper-" + number;
+        steps.add(new Step(key, "black", "", "New jumper, " + place(from) + " to " + place(to) + ", pushed on hard"));
+        return key;
     }
 
     private Lead lead(Wire wire, int index) {
@@ -124,8 +123,9 @@ public final class CapacitorHookup {
         }
         String tracer = wire.tracer() == null ? "" : wire.tracer();
         boolean stays = pieces.size() == 1 && spot.terminal().equals(wire.terminal());
-        steps.add(new Step("wire-" + (index + 1), wire.colour(), tracer, text, stays));
-        return new Lead(wire, spot, moved);
+        String key = "wire-" + (index + 1);
+        steps.add(new Step(key, wire.colour(), tracer, text, stays));
+        return new Lead(wire, spot, moved, key);
     }
 
     private List<Spot> insulated() {

@@ -124,8 +124,8 @@ final class MotorHookup {
         if (terminal.equals(MotorTerminals.CAPACITOR) && startStud() != null) {
             where = startStud();
         }
-        leads.add(
-                new Lead(new Wire(terminal, printed.colour(), printed.tracer(), where), new Spot(0, terminal), moved));
+        leads.add(new Lead(
+                new Wire(terminal, printed.colour(), printed.tracer(), where), new Spot(0, terminal), moved, key));
         step(key, printed, terminal + " to " + where + (moved ? ", which was on " + wire.terminal() : ""));
     }
 

@@ -95,7 +95,7 @@ final class TransformerHookup {
             boolean isUsed = pair.isPresent() && (lead.volts() == 0 || terminal.equals(usedTap));
             if (isUsed) {
                 String to = leadsTo(wires, lead.volts() == 0);
-                leads.add(new Lead(new Wire(terminal, colour, null, to), spot, false));
+                leads.add(new Lead(new Wire(terminal, colour, null, to), spot, false, "lead-" + terminal));
                 steps.add(new Step("lead-" + terminal, colour, "", lead.words() + " to " + to));
             } else if (pair.isPresent()) {
                 capped.add(spot);

@@ -55,7 +55,7 @@ public final class BlockSheet {
             String tracer = Optional.ofNullable(wire.tracer()).orElse("");
             String key = "wire-" + (i + 1);
             if (joined.contains(wire.terminal())) {
-                leads.add(new Lead(wire, new Spot(1, JOINED), true));
+                leads.add(new Lead(wire, new Spot(1, JOINED), true, key));
                 steps.add(new Step(
                         key,
                         wire.colour(),
@@ -69,7 +69,7 @@ public final class BlockSheet {
                 continue;
             }
             boolean moved = !terminal.equals(wire.terminal());
-            leads.add(new Lead(wire, new Spot(0, terminal), moved));
+            leads.add(new Lead(wire, new Spot(0, terminal), moved, key));
             steps.add(new Step(
                     key,
                     wire.colour(),

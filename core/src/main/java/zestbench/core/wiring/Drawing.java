@@ -13,13 +13,22 @@ import zestbench.core.wiring.Shape.Anchor;
 import zestbench.core.wiring.Shape.Point;
 
 /**
- * A graph laid out as plain shapes. Wires come in from the left, one row each, and drop onto their terminals; the wire
- * for the leftmost terminal has the lowest row, so that none crosses another.
+ * A graph laid out as plain shapes. What a wire is called stands in a gutter on the left; from there it comes in, one row each,
+ * and drops onto its terminal. The wire for the leftmost terminal has the lowest row, so that none crosses another, and no words
+ * lie over a wire.
  */
 public record Drawing(double width, double height, List<Shape> shapes) {
-    private static final double WIDTH = 340;
-    private static final double ROW = 34;
-    private static final double TOP = 26;
+    /** Room for the devices, at the least. */
+    private static final double AREA = 224;
+    /** Room for what wires are called. */
+    private static final double GUTTER = 150;
+
+    private static final double NUMBER_X = 13;
+    private static final double NAME_X = 30;
+    private static final int NAME_SIGNS = 17;
+    private static final double TEXT_LINE = 18;
+    private static final double LEAST_ROW = 34;
+    private static final double TOP = 16;
     private static final double MARGIN = 8;
     private static final double JUMPER_RAIL = 11;
     private static final double WIRE_GAP = 12;
@@ -28,9 +37,14 @@ public record Drawing(double width, double height, List<Shape> shapes) {
     private static final double BLOCK_ROW = 46;
     private static final int IN_ONE_ROW = 5;
 
-    /** Lays out {@code graph}; the same graph always gives the same drawing. */
+    /** Lays out {@code graph} without numbers; the same graph always gives the same drawing. */
     public static Drawing of(Graph graph) {
-        return new Layout(graph).drawing();
+        return of(graph, Map.of());
+    }
+
+    /** @param numbers of the steps that put wires and jumpers in their place, by their keys */
+    public static Drawing of(Graph graph, Map<String, Integer> numbers) {
+        return new Layout(graph, numbers).drawing();
     }
 
     private static final class Layout {
@@ -38,14 +52,64 @@ public record Drawing(double width, double height, List<Shape> shapes) {
         private final List<Shape> under = new ArrayList<>();
         private final List<Shape> over = new ArrayList<>();
         private final Map<Spot, Point> spots = new LinkedHashMap<>();
+        private final Map<String, Integer> numbers;
+        private final double width;
         private final double canTop;
         private double bottom;
 
-        Layout(Graph graph) {
+        Layout(Graph graph, Map<String, Integer> numbers) {
             this.graph = graph;
-            this.canTop = TOP
-                    + ROW * graph.leads().size()
-                    + JUMPER_RAIL * (graph.jumpers().size() + 1);
+            this.numbers = numbers;
+            this.width = GUTTER + area(graph);
+            double rows =
+                    graph.leads().stream().mapToDouble(l -> height(names(l))).sum();
+            this.canTop = TOP + rows + JUMPER_RAIL * (graph.jumpers().size() + 1);
+        }
+
+        /** A block's terminals stand apart from each other, however many they are. */
+        private static double area(Graph graph) {
+            int most = graph.devices().stream()
+                    .filter(d -> !d.isCan())
+                    .mapToInt(d -> d.terminals().size())
+                    .max()
+                    .orElse(0);
+            double pitch = most <= IN_ONE_ROW ? 42 : 29;
+            return Math.max(AREA, most * pitch + 4 * MARGIN);
+        }
+
+        /** What a wire is called, line by line: its colours, where it leads, where it was. */
+        private static List<String> names(Lead lead) {
+            Wire wire = lead.wire();
+            String colours = wire.tracer() == null ? wire.colour() : wire.colour() + "/" + wire.tracer();
+            List<String> out = new ArrayList<>();
+            if (!colours.isBlank()) {
+                out.addAll(wrapped(colours));
+            }
+            if (!wire.name().isBlank()) {
+                out.addAll(wrapped(wire.name()));
+            }
+            if (lead.moved()) {
+                out.add(wire.terminal().equals(lead.at().terminal()) ? "moves" : "was " + wire.terminal());
+            }
+            return out;
+        }
+
+        private static List<String> wrapped(String words) {
+            List<String> out = new ArrayList<>();
+            for (String word : words.split(" ")) {
+                int last = out.size() - 1;
+                boolean fits = last >= 0 && out.get(last).length() + 1 + word.length() <= NAME_SIGNS;
+                if (fits) {
+                    out.set(last, out.get(last) + " " + word);
+                } else {
+                    out.add(word);
+                }
+            }
+            return out;
+        }
+
+        private static double height(List<String> names) {
+            return Math.max(LEAST_ROW, names.size() * TEXT_LINE + MARGIN);
         }
 
         Drawing drawing() {
@@ -54,7 +118,7 @@ public record Drawing(double width, double height, List<Shape> shapes) {
             leads();
             List<Shape> all = new ArrayList<>(under);
             all.addAll(over);
-            return new Drawing(WIDTH, bottom, all);
+            return new Drawing(width, bottom, all);
         }
 
         private void cans() {
@@ -64,11 +128,11 @@ public record Drawing(double width, double height, List<Shape> shapes) {
                 return;
             }
             int columns = Math.min(CANS_IN_ROW, Math.max(1, count));
-            double radius = columns == 1 ? 78 : columns == 2 ? 70 : 50;
-            double pitch = WIDTH / columns;
+            double pitch = (width - GUTTER) / columns;
+            double radius = columns == 1 ? 78 : pitch / 2 - (columns == 2 ? 4 : 1);
             for (int i = 0; i < count; i++) {
                 Device device = graph.devices().get(i);
-                double x = pitch * (i % columns) + pitch / 2;
+                double x = GUTTER + pitch * (i % columns) + pitch / 2;
                 double y = canTop + radius + (i / columns) * (2 * radius + CAPTION + JUMPER_RAIL);
                 under.add(new Shape.Circle(x, y, radius));
                 terminals(i, device, x, y, radius);
@@ -81,14 +145,15 @@ public record Drawing(double width, double height, List<Shape> shapes) {
             int count = device.terminals().size();
             boolean oneRow = count <= IN_ONE_ROW;
             double height = BLOCK_ROW * (oneRow ? 1 : 2) + MARGIN;
-            double pitch = (WIDTH - 4 * MARGIN) / count;
-            under.add(new Shape.Box(MARGIN, canTop, WIDTH - 2 * MARGIN, height));
+            double pitch = (width - GUTTER - 4 * MARGIN) / count;
+            under.add(new Shape.Box(GUTTER + MARGIN, canTop, width - GUTTER - 2 * MARGIN, height));
             for (int t = 0; t < count; t++) {
-                double x = 2 * MARGIN + pitch * (t + 0.5);
+                double x = GUTTER + 2 * MARGIN + pitch * (t + 0.5);
                 double y = canTop + BLOCK_ROW / 2 - MARGIN + (!oneRow && t % 2 == 1 ? BLOCK_ROW : 0);
                 spade(new Spot(0, device.terminals().get(t)), x, y);
             }
-            over.add(new Shape.Label(WIDTH / 2, canTop + height + 18, device.caption(), Anchor.MIDDLE, true));
+            over.add(new Shape.Label(
+                    GUTTER + (width - GUTTER) / 2, canTop + height + 18, device.caption(), Anchor.MIDDLE, true));
             bottom = canTop + height + CAPTION;
         }
 
@@ -126,6 +191,14 @@ public record Drawing(double width, double height, List<Shape> shapes) {
                         "black",
                         "",
                         true));
+                number(jumper.step(), (from.x() + to.x()) / 2, rail);
+            }
+        }
+
+        private void number(String step, double x, double y) {
+            Integer number = numbers.get(step);
+            if (number != null) {
+                over.add(new Shape.Number(x, y, number));
             }
         }
 
@@ -133,17 +206,21 @@ public record Drawing(double width, double height, List<Shape> shapes) {
             List<Lead> leads = new ArrayList<>(graph.leads());
             leads.sort(Comparator.comparingDouble((Lead l) -> at(l.at()).x()).reversed());
             Map<Spot, Integer> onSpot = new LinkedHashMap<>();
-            for (int row = 0; row < leads.size(); row++) {
-                Lead lead = leads.get(row);
+            double top = TOP;
+            for (Lead lead : leads) {
                 int nth = onSpot.merge(lead.at(), 1, Integer::sum) - 1;
                 Point end = at(lead.at());
                 double x = end.x() - nth * WIRE_GAP;
-                double y = TOP + ROW * row;
-                List<Point> points = List.of(new Point(MARGIN, y), new Point(x, y), new Point(x, end.y()));
+                List<Point> points = List.of(new Point(GUTTER, top), new Point(x, top), new Point(x, end.y()));
                 String tracer = lead.wire().tracer() == null ? "" : lead.wire().tracer();
                 under.add(new Shape.Line(points, lead.wire().colour(), tracer, lead.moved()));
-                String text = lead.wire().text() + (lead.moved() ? " (moves)" : "");
-                over.add(new Shape.Label(MARGIN, y - 11, text, Anchor.START, false));
+                number(lead.step(), NUMBER_X, top);
+                List<String> names = names(lead);
+                for (int line = 0; line < names.size(); line++) {
+                    double y = top + 5 + line * TEXT_LINE;
+                    over.add(new Shape.Label(NAME_X, y, names.get(line), Anchor.START, false));
+                }
+                top += height(names);
             }
         }
 

@@ -15,11 +15,24 @@ public record Graph(List<Device> devices, List<Lead> leads, List<Jumper> jumpers
     /** A terminal of a device. */
     public record Spot(int device, String terminal) {}
 
-    /** A wire on a terminal. @param moved whether it goes to a terminal of another name than it was found on */
-    public record Lead(Wire wire, Spot at, boolean moved) {}
+    /**
+     * A wire on a terminal.
+     *
+     * @param moved whether it goes to a terminal of another name than it was found on
+     * @param step key of the step that puts it there; empty where none does
+     */
+    public record Lead(Wire wire, Spot at, boolean moved, String step) {
+        public Lead(Wire wire, Spot at, boolean moved) {
+            this(wire, at, moved, "");
+        }
+    }
 
-    /** A short wire added between two terminals. */
-    public record Jumper(Spot from, Spot to) {}
+    /** A short wire added between two terminals. @param step key of the step that adds it; empty where none does */
+    public record Jumper(Spot from, Spot to, String step) {
+        public Jumper(Spot from, Spot to) {
+            this(from, to, "");
+        }
+    }
 
     public Graph {
         devices = List.copyOf(devices);

@@ -16,6 +16,9 @@ public sealed interface Shape {
     /** A wire. @param points corner points @param moved drawn with a marking around it */
     record Line(List<Point> points, String colour, String tracer, boolean moved) implements Shape {}
 
+    /** A number in a ring. */
+    record Number(double x, double y, int number) implements Shape {}
+
     /** Words. */
     record Label(double x, double y, String text, Anchor anchor, boolean isName) implements Shape {}
 

@@ -1,11 +1,24 @@
 package zestbench.core.wiring;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /** A hook-up sheet: as found, as left, and the difference as a list to tick off. @param notes to be looked up, not done */
 public record Sheet(Graph found, Graph left, List<Step> steps, List<String> notes) {
     public Sheet(Graph found, Graph left, List<Step> steps) {
         this(found, left, steps, List.of());
+    }
+
+    /** The number of each step that is done by itself, by its key, as the list counts them; what stays by name has none. */
+    public Map<String, Integer> numbers() {
+        Map<String, Integer> out = new LinkedHashMap<>();
+        for (Step step : steps) {
+            if (!step.stays()) {
+                out.put(step.key(), out.size() + 1);
+            }
+        }
+        return out;
     }
 
     /**

@@ -65,6 +65,13 @@ public final class SvgWriter {
         if (shape instanceof Shape.Spade s) {
             return spade(s);
         }
+        if (shape instanceof Shape.Number n) {
+            return "<circle cx=\"" + number(n.x()) + "\" cy=\"" + number(n.y()) + "\" r=\"11\" fill=\"" + SHEET
+                    + "\" stroke=\"" + INK + "\" stroke-width=\"2\"/>"
+                    + "<text x=\"" + number(n.x()) + "\" y=\"" + number(n.y() + 5.5)
+                    + "\" text-anchor=\"middle\" font-family=\"Source Sans 3 Variable,sans-serif\""
+                    + " font-weight=\"700\" font-size=\"15\" fill=\"" + INK + "\">" + n.number() + "</text>";
+        }
         if (shape instanceof Shape.Line l) {
             return line(l);
         }

@@ -44,7 +44,8 @@ class TestActionTest {
 
     @Test
     void whatIsLeftToReadIsNamed() {
-        assertThat(add().label().next()).isEqualTo(new TestAction.ActionView(Kind.READ_ON, "Read HERM and FAN", "HERM"));
+        assertThat(add().label().next())
+                .isEqualTo(new TestAction.ActionView(Kind.READ_ON, "Read HERM and FAN", "HERM"));
         assertThat(read("HERM", 45).next().words()).isEqualTo("Read FAN");
     }
 

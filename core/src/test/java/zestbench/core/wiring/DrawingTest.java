@@ -3,7 +3,9 @@ package zestbench.core.wiring;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -82,7 +84,10 @@ class DrawingTest {
                 assertThat(apart).as("%s over %s", a, b).isTrue();
             }
         }
-        assertThat(SvgWriter.write(drawing, "found")).contains("<rect").contains("red/white: load 0");
+        assertThat(SvgWriter.write(drawing, "found"))
+                .contains("<rect")
+                .contains(">red/white<")
+                .contains(">load 0<");
     }
 
     @Test
@@ -90,9 +95,40 @@ class DrawingTest {
         Lead moved = new Lead(new Wire("HERM", "purple", "white", "compressor S"), new Spot(0, "HERM"), true);
         Graph graph = new Graph(List.of(new Device("45 µF", TERMINALS)), List.of(moved), List.of(), List.of());
         String svg = SvgWriter.write(Drawing.of(graph), "as left");
-        assertThat(svg).contains("purple/white: compressor S (moves)").contains("stroke-dasharray");
+        assertThat(svg).contains(">purple/white<", ">compressor S<", ">moves<").contains("stroke-dasharray");
         assertThat(svg.chars().filter(c -> c == '<').count())
                 .isEqualTo(svg.chars().filter(c -> c == '>').count());
+    }
+
+    /** What wires are called stands beside them; the number of a step stands on its wire and in no other place. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10})
+    void noWordsLieOverAWireAndEveryStepHasItsNumber(int seed) {
+        Graph graph = random(new Random(seed));
+        List<Lead> leads = new ArrayList<>();
+        Map<String, Integer> numbers = new LinkedHashMap<>();
+        for (Lead lead : graph.leads()) {
+            String key = "wire-" + (leads.size() + 1);
+            Wire wire = new Wire(lead.wire().terminal(), "orange", "white", "run side of the contactor, second pole");
+            leads.add(new Lead(wire, lead.at(), lead.moved(), key));
+            numbers.put(key, leads.size());
+        }
+        Drawing drawing = Drawing.of(new Graph(graph.devices(), leads, graph.jumpers(), graph.insulated()), numbers);
+        double gutter = of(drawing, Shape.Line.class).stream()
+                .flatMap(l -> l.points().stream())
+                .mapToDouble(Shape.Point::x)
+                .min()
+                .orElseThrow();
+        List<Shape.Label> names = of(drawing, Shape.Label.class).stream()
+                .filter(l -> l.anchor() == Shape.Anchor.START)
+                .toList();
+        assertThat(names)
+                .isNotEmpty()
+                .allSatisfy(l -> assertThat(l.x() + 7.2 * l.text().length()).isLessThanOrEqualTo(gutter + 8));
+        assertThat(names).extracting(Shape.Label::y).doesNotHaveDuplicates();
+        assertThat(of(drawing, Shape.Number.class))
+                .extracting(Shape.Number::number)
+                .containsExactlyInAnyOrderElementsOf(numbers.values());
     }
 
     /** A row and a drop each: they cross where one's row passes the other's drop. */

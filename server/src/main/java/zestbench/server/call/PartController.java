@@ -279,7 +279,7 @@ class PartController {
         var ticked = call.part(part).ticked(Entry.Checklist.SHEET);
         return new SheetView(
                 SvgWriter.write(Drawing.of(sheet.found()), "Wires as found"),
-                SvgWriter.write(Drawing.of(sheet.left()), "Wires as left"),
+                SvgWriter.write(Drawing.of(sheet.left(), sheet.numbers()), "Wires as left"),
                 sheet.steps().stream()
                         .map(s -> new StepView(
                                 s.key(), s.colour(), s.tracer(), s.text(), ticked.contains(s.key()), s.stays()))
