@@ -11,6 +11,7 @@ const of = (type: Attribute['type']): Attribute => ({
   where: '',
   options: [],
   rows: [],
+  usual: [],
 })
 
 describe('a typed field', () => {

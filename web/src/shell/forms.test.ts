@@ -219,6 +219,7 @@ describe('a field by hand', () => {
     decides: true,
     where: '',
     options: [],
+    usual: [],
     rows: [
       {
         name: 'terminal',
@@ -229,6 +230,7 @@ describe('a field by hand', () => {
         where: '',
         options: ['HERM', 'FAN'],
         rows: [],
+        usual: [],
       },
       {
         name: 'microfarads',
@@ -239,6 +241,7 @@ describe('a field by hand', () => {
         where: '',
         options: [],
         rows: [],
+        usual: [],
       },
     ],
   }

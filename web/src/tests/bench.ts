@@ -49,6 +49,7 @@ export function part(more: Partial<PartView> = {}): PartView {
         where: 'as MOTOR RUN',
         options: ['run', 'start'],
         rows: [],
+        usual: [],
       },
       {
         name: 'volts',
@@ -59,6 +60,7 @@ export function part(more: Partial<PartView> = {}): PartView {
         where: 'behind the µF',
         options: [],
         rows: [],
+        usual: [],
       },
       {
         name: 'tolerancePlusPercent',
@@ -69,6 +71,7 @@ export function part(more: Partial<PartView> = {}): PartView {
         where: 'beside µF',
         options: [],
         rows: [],
+        usual: [],
       },
     ],
     missing: [],

@@ -7,6 +7,7 @@ import { dayOf } from '@/shared/time'
 import { useCall } from '@/stores/call'
 import LabelFields from '../LabelFields.vue'
 import LabelText from '../LabelText.vue'
+import UsualPieces from '../UsualPieces.vue'
 import { useLabel } from '../useLabel'
 
 /** The label: typed in any form, each field with the piece it came from, corrected by hand where needed. */
@@ -68,6 +69,12 @@ function sameAsLastTime() {
         max-rows="6"
       />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
+      <UsualPieces
+        v-if="canEdit && text.trim() !== ''"
+        :attributes="part.attributes"
+        :fields="fields"
+        @take="text = `${text.trimEnd()} ${$event}`"
+      />
       <v-btn v-if="part.lastTime && text === ''" class="last" @click="sameAsLastTime">
         Same as on {{ dayOf(part.lastTime.atMillis) }}: {{ part.lastTime.shortRating }}
       </v-btn>

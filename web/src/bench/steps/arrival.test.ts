@@ -123,6 +123,7 @@ describe('Plate', () => {
       where: 'beside MCA',
       options: [],
       rows: [],
+      usual: [],
     },
   ]
   const answers = {

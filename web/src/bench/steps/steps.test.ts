@@ -134,6 +134,21 @@ describe('Read', () => {
   })
 })
 
+describe('What is usual on a label', () => {
+  it('goes into the text by a tap, and is offered only where the label says nothing of it', async () => {
+    server({ '/api/read': { kind: 'capacitor', sure: 1, fields: {}, reads: [], doubts: [], unread: [] } })
+    const given = part({ text: '45/5 MFD', fields: { volts: 440 } as PartView['fields'] })
+    given.attributes = given.attributes.map((a) => ({
+      ...a,
+      usual: a.name === 'volts' ? ['440 VAC'] : a.name === 'tolerancePlusPercent' ? ['±6%'] : [],
+    }))
+    const view = await onBench(ReadStep, callWith([given]), { part: 'p1', step: 'READ' })
+    expect(view.findAll('.piece').map((p) => p.text())).toEqual(['±6%'])
+    await view.find('.piece').trigger('click')
+    expect((view.find('textarea').element as HTMLTextAreaElement).value).toBe('45/5 MFD ±6%')
+  })
+})
+
 describe('Test and Judge lead on as the bench says', () => {
   const said = (kind: PartView['test']['kind'], more: Partial<PartView> = {}) =>
     part({ readings: [judged('HERM', 'GOOD')], test: { kind, words: 'the next thing', test: '' }, ...more })

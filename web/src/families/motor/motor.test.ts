@@ -258,6 +258,7 @@ describe('Hooking up and proving a motor', () => {
       measured: true,
       options: [],
       rows: [],
+      usual: [],
     }
     const of = motor({ chosen, leads, attributes: [depth, { ...depth, name: 'volts', measured: false }] })
     const sent = server({ '/measures': callWith([of]), '/wire-colours': [] })

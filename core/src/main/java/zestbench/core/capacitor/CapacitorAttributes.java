@@ -23,10 +23,12 @@ public final class CapacitorAttributes {
             Attribute.number("microfaradsLow", "Capacitance from", "µF", "start capacitors: the range"),
             Attribute.number("microfaradsHigh", "Capacitance to", "µF", "start capacitors: the range"),
             Attribute.number("volts", "Voltage", "V", "behind the µF, as 370 or 440 VAC")
+                    .usually("440 VAC", "370 VAC")
                     .deciding(),
             Attribute.number("voltsByClass", "Voltage by life class", "V", "IEC labels: one figure for each class")
                     .as(Type.NUMBERS_BY_NAME),
-            Attribute.number("tolerancePlusPercent", "Tolerance up", "%", RATING_LINE),
+            Attribute.number("tolerancePlusPercent", "Tolerance up", "%", RATING_LINE)
+                    .usually("±6%", "±5%"),
             Attribute.number("toleranceMinusPercent", "Tolerance down", "%", RATING_LINE),
             Attribute.number("hertz", "Frequency", "Hz", "behind the volts, as 50/60 Hz")
                     .as(Type.NUMBERS),

@@ -9,10 +9,13 @@ final class ContactorAttributes {
     private static final String RATING = "in its row of the ratings";
 
     static final List<Attribute> ALL = List.of(
-            Attribute.number("poles", "Poles", "", "as 2 POLE, or counted").deciding(),
+            Attribute.number("poles", "Poles", "", "as 2 POLE, or counted")
+                    .usually("2 POLE", "1 POLE")
+                    .deciding(),
             Attribute.number("shunt", "Shunt instead of a second pole", "", "a plain bar beside the pole")
                     .as(Type.FLAG),
             Attribute.number("coilVolts", "Coil", "V", "beside COIL, on the coil itself")
+                    .usually("COIL 24V")
                     .as(Type.NUMBERS)
                     .deciding(),
             Attribute.number("coilHertz", "Coil frequency", "Hz", "behind the coil volts")

@@ -12,6 +12,7 @@ import java.util.List;
  * @param where where on the label it is usually printed
  * @param options the words allowed, for {@link Type#CHOICE}
  * @param rows the attributes of each row, for {@link Type#ROWS}
+ * @param usual what is usual there, as a label prints it, such as ±6%: put into the text by a tap; empty where nothing is
  */
 public record Attribute(
         String name,
@@ -21,7 +22,8 @@ public record Attribute(
         boolean decides,
         String where,
         List<String> options,
-        List<Attribute> rows) {
+        List<Attribute> rows,
+        List<String> usual) {
     /** Where an attribute is to be found that no label prints. */
     public static final String MEASURED = "measure it";
 
@@ -40,19 +42,19 @@ public record Attribute(
     }
 
     public static Attribute number(String name, String label, String unit, String where) {
-        return new Attribute(name, label, unit, Type.NUMBER, false, where, List.of(), List.of());
+        return new Attribute(name, label, unit, Type.NUMBER, false, where, List.of(), List.of(), List.of());
     }
 
     public static Attribute choice(String name, String label, String where, String... options) {
-        return new Attribute(name, label, "", Type.CHOICE, false, where, List.of(options), List.of());
+        return new Attribute(name, label, "", Type.CHOICE, false, where, List.of(options), List.of(), List.of());
     }
 
     public static Attribute text(String name, String label, String where) {
-        return new Attribute(name, label, "", Type.TEXT, false, where, List.of(), List.of());
+        return new Attribute(name, label, "", Type.TEXT, false, where, List.of(), List.of(), List.of());
     }
 
     public static Attribute rows(String name, String label, String where, Attribute... rows) {
-        return new Attribute(name, label, "", Type.ROWS, false, where, List.of(), List.of(rows));
+        return new Attribute(name, label, "", Type.ROWS, false, where, List.of(), List.of(rows), List.of());
     }
 
     /** Whether it is measured on the part rather than printed on its label. */
@@ -62,11 +64,16 @@ public record Attribute(
 
     /** The same, of another form. */
     public Attribute as(Type other) {
-        return new Attribute(name, label, unit, other, decides, where, options, rows);
+        return new Attribute(name, label, unit, other, decides, where, options, rows, usual);
+    }
+
+    /** The same, where that is usual, as a label prints it. */
+    public Attribute usually(String... prints) {
+        return new Attribute(name, label, unit, type, decides, where, options, rows, List.of(prints));
     }
 
     /** The same, but without it no match is decided. */
     public Attribute deciding() {
-        return new Attribute(name, label, unit, type, true, where, options, rows);
+        return new Attribute(name, label, unit, type, true, where, options, rows, usual);
     }
 }

@@ -9,6 +9,7 @@ final class FuseAttributes {
     static final List<Attribute> ALL = List.of(
             Attribute.number("amps", "Rating", "A", "the largest print").deciding(),
             Attribute.number("volts", "Voltage", "V", "behind the amps, 250, 300 or 600")
+                    .usually("250 V", "600 V")
                     .deciding(),
             Attribute.choice(
                             "fuseClass",

@@ -47,6 +47,7 @@ import zestbench.core.wiring.Sheet.Step;
 public final class RelayFamily implements Family {
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.number("coilVolts", "Coil", "V", "beside COIL")
+                    .usually("COIL 24V")
                     .as(Type.NUMBERS)
                     .deciding(),
             Attribute.number("coilHertz", "Coil frequency", "Hz", "behind the coil volts")

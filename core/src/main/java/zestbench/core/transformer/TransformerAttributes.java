@@ -11,7 +11,9 @@ final class TransformerAttributes {
             Attribute.number("primaryVolts", "Primary", "V", "beside PRI, one for each tap")
                     .as(Type.NUMBERS)
                     .deciding(),
-            Attribute.number("secondaryVolts", "Secondary", "V", "beside SEC").deciding(),
+            Attribute.number("secondaryVolts", "Secondary", "V", "beside SEC")
+                    .usually("SEC 24V")
+                    .deciding(),
             Attribute.number("hertz", "Frequency", "Hz", "beside HZ").as(Type.NUMBERS),
             Attribute.rows(
                     "leads",
