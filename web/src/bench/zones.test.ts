@@ -4,6 +4,7 @@ import type { CallsView as Calls, PartView } from '@/api/types'
 import CallsView from '@/calls/CallsView.vue'
 import QuickLine from '@/shell/QuickLine.vue'
 import { useCall } from '@/stores/call'
+import { useSession } from '@/stores/session'
 import { callWith, judged, onBench, part, safe, server } from '@/tests/bench'
 import TruckView from '@/truck/TruckView.vue'
 import PartsRail from './PartsRail.vue'
@@ -74,6 +75,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         isToday: true,
         parts: 1,
         slices: [['READ']],
+        lastWho: 'Tech 2',
       },
       {
         id: 2,
@@ -87,6 +89,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         isToday: true,
         parts: 0,
         slices: [],
+        lastWho: 'Tech 1',
       },
     ],
     waiting: [
@@ -125,6 +128,16 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   expect(view.find('.due').text()).toMatch(/NOW.*Belt frayed \(3 in all\)/)
   expect(view.find('.past').text()).toContain('closed')
   expect(view.text()).toContain('Show earlier calls')
+  const filter = (words: string) => view.findAll('.choice').find((c) => c.text().startsWith(words))
+  await filter('Mine')?.trigger('click')
+  expect(filter('Mine')?.text()).toBe('Mine 0')
+  expect(view.findAll('.call')).toHaveLength(0)
+  useSession().people = [{ id: 2, name: 'Tech 2', cautionAccepted: true, depot: '' }]
+  useSession().whoId = 2
+  await view.vm.$nextTick()
+  expect(filter('Mine')?.text()).toBe('Mine 1')
+  expect(view.findAll('.call')).toHaveLength(1)
+  await filter('All')?.trigger('click')
   await view.find('.more-due').trigger('click')
   const lines = view.findAll('.due').map((d) => d.text())
   expect(lines[0]).toContain('DUE 3 Feb')

@@ -7,11 +7,13 @@ import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
 import { usePagedSearch } from '@/shared/usePagedSearch'
+import { useSession } from '@/stores/session'
 import DueRow from './DueRow.vue'
 import LabelBox from './LabelBox.vue'
 import NewCall from './NewCall.vue'
 
 /** What is open and the next thing on each, stopgaps that are due, and what was. */
+const session = useSession()
 const router = useRouter()
 const board = ref<CallsView | null>(null)
 const isNew = ref(false)
@@ -23,14 +25,21 @@ const { words, rows, hasMore, isLoaded, wrong, first, more } = usePagedSearch(as
 const isSearch = computed(() => words.value.trim() !== '')
 const view = computed(() => (isSearch.value ? null : board.value))
 const isOpen = (c: CallsView['calls'][number]) => c.status === 'OPEN'
+/** Whoever wrote its last line has it. */
+const isMine = (c: CallsView['calls'][number]) => c.lastWho === session.who?.name
 const groups = computed(() => {
   const open = rows.value.filter(isOpen)
   return [
     { title: 'Today', calls: open.filter((c) => c.isToday) },
     { title: 'Open from before', calls: open.filter((c) => !c.isToday) },
   ]
+    .map((g) => ({ ...g, calls: filter.value === 'MINE' ? g.calls.filter(isMine) : g.calls }))
     .filter(
-      (g) => filter.value === 'ALL' || isSearch.value || (filter.value === 'TODAY' && g.title === 'Today'),
+      (g) =>
+        filter.value === 'ALL' ||
+        filter.value === 'MINE' ||
+        isSearch.value ||
+        (filter.value === 'TODAY' && g.title === 'Today'),
     )
     .filter((g) => g.calls.length > 0 || (g.title === 'Today' && !isSearch.value))
 })
@@ -38,10 +47,11 @@ const past = computed(() =>
   filter.value === 'ALL' || isSearch.value ? rows.value.filter((c) => !isOpen(c)) : [],
 )
 const open = computed(() => board.value?.calls.filter(isOpen) ?? [])
-type Filter = 'ALL' | 'TODAY' | 'DUE'
+type Filter = 'ALL' | 'MINE' | 'TODAY' | 'DUE'
 const filter = ref<Filter | null>('ALL')
 const filters = computed<{ value: Filter; words: string }[]>(() => [
   { value: 'ALL', words: `All ${open.value.length}` },
+  { value: 'MINE', words: `Mine ${open.value.filter(isMine).length}` },
   { value: 'TODAY', words: `Today ${open.value.filter((c) => c.isToday).length}` },
   {
     value: 'DUE',

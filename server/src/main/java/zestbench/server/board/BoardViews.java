@@ -9,7 +9,7 @@ import zestbench.core.tape.Step;
 public final class BoardViews {
     private BoardViews() {}
 
-    /** A call on the list of calls. */
+    /** A call on the list of calls. @param lastWho who wrote its last line; empty where nobody did */
     public record CallCard(
             long id,
             String site,
@@ -21,7 +21,8 @@ public final class BoardViews {
             String next,
             boolean isToday,
             int parts,
-            List<Set<Step>> slices) {}
+            List<Set<Step>> slices,
+            String lastWho) {}
 
     /** A temporary fix and the day it has to come out. */
     public record DueView(

@@ -40,7 +40,7 @@ public class CallBoard {
     private static final int MOST_LISTED = 100;
 
     private static final String CARD =
-            "select c.id, c.unit_id, c.complaint, c.status, c.opened_at, s.next_thing, s.slices"
+            "select c.id, c.unit_id, c.complaint, c.status, c.opened_at, s.next_thing, s.slices, s.last_who"
                     + " from service_call c join call_summary s on s.call_id = c.id where ";
     /** Of one status alone, in the order of an index, so that no more is read than is shown. */
     private static final String LATEST_OF_STATUS =
@@ -67,7 +67,8 @@ public class CallBoard {
             String status,
             Instant openedAt,
             String next,
-            List<Set<Step>> slices) {}
+            List<Set<Step>> slices,
+            String lastWho) {}
 
     /** Today, where the bench stands. */
     LocalDate today() {
@@ -112,7 +113,8 @@ public class CallBoard {
                 row.getString(4),
                 row.getObject(5, OffsetDateTime.class).toInstant(),
                 row.getString(6),
-                json.readValue(row.getString(7), new TypeReference<List<Set<Step>>>() {}));
+                json.readValue(row.getString(7), new TypeReference<List<Set<Step>>>() {}),
+                row.getString(8));
     }
 
     private List<CallCard> cards(List<Row> all) {
@@ -139,7 +141,8 @@ public class CallBoard {
                         next,
                         day(row.openedAt()).equals(today),
                         row.slices().size(),
-                        row.slices()));
+                        row.slices(),
+                        row.lastWho()));
             }
         }
         return out;
