@@ -142,7 +142,7 @@ class OtherWaysTest {
             double before = rail.boundingBox().x;
             at.button("TECH 1").click();
             at.page.getByLabel("Mirrored for the left hand").check();
-            at.page.getByLabel("Night colours").check();
+            at.exactButton("night, for attics").click();
             at.page.getByLabel("Single keys without Alt").uncheck();
             at.page.keyboard().press("Escape");
             at.page.waitForCondition(() -> rail.boundingBox().x > before + 400);
