@@ -281,7 +281,7 @@ h3 {
 }
 .found {
   grid-area: found;
-  max-width: 300px;
+  max-width: 374px;
 }
 .steps {
   grid-area: steps;
