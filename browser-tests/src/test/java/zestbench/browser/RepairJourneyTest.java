@@ -100,7 +100,7 @@ class RepairJourneyTest {
 
     private static void hookUp(Browsing at) {
         assertThat(at.page.locator("figure svg")).hasCount(2);
-        assertThat(at.page.locator("figure").last()).containsText("(moves)");
+        assertThat(at.page.locator("[data-drawing=as-left]")).containsText("was HERM");
         Locator ticks = at.page.locator(".steps input[type=checkbox]");
         assertThat(ticks).hasCount(4);
         for (int i = 0; i < 4; i++) {
