@@ -1,6 +1,6 @@
 import createClient from 'openapi-fetch'
 import type { paths } from './schema'
-import { isClockOff, isDoorShut, noteAge, whoId } from './sender'
+import { forgetLastSeen, isClockOff, isDoorShut, noteAge, whoId } from './sender'
 
 /** One field of a refused request. */
 export interface WrongField {
@@ -76,7 +76,7 @@ export async function body<T>(answer: Promise<Answer<T>>): Promise<T> {
   }
   if (got.response.ok) {
     isDoorShut.value = false
-    noteAge(got.response.headers.get('Date'))
+    void noteAge(got.response.headers.get('Date'))
     return got.data as T
   }
   throw refused(got.response.status, got.error)
@@ -84,6 +84,7 @@ export async function body<T>(answer: Promise<Answer<T>>): Promise<T> {
 
 function refused(status: number, given: unknown): Error {
   if (status === 401) {
+    forgetLastSeen()
     isDoorShut.value = true
   }
   if (status === 502 || status === 503 || status === 504) {

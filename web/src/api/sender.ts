@@ -13,9 +13,30 @@ export const isClockOff = ref(false)
 export const lastSeenMillis = ref<number | null>(null)
 
 const FRESH_MILLIS = 120_000
+/** Never kept on the device, so that only the bench itself answers. */
+const PROBE = '/api/rules'
 
-/** Takes note of how old an answer is. @param date as the server stamped it */
-export function noteAge(date: string | null) {
+/**
+ * Takes note of how old an answer is. One that looks old by this device's clock is so only where the bench cannot be reached: a
+ * clock may be off.
+ *
+ * @param date as the server stamped it
+ */
+export async function noteAge(date: string | null) {
   const at = date === null ? NaN : Date.parse(date)
-  lastSeenMillis.value = Date.now() - at > FRESH_MILLIS ? at : null
+  if (!(Date.now() - at > FRESH_MILLIS)) {
+    lastSeenMillis.value = null
+    return
+  }
+  try {
+    await fetch(PROBE, { method: 'HEAD' })
+    lastSeenMillis.value = null
+  } catch {
+    lastSeenMillis.value = at
+  }
+}
+
+/** What was last seen goes from the device together with its pass. */
+export function forgetLastSeen() {
+  if ('caches' in globalThis) void caches.delete('last-seen')
 }

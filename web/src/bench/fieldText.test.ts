@@ -71,15 +71,16 @@ describe('a typed field', () => {
 })
 
 describe('horsepower', () => {
+  const STEPS = ['1/6', '1/4', '1/3', '1 1/2', '5']
   it.each([
     [0.25, '1/4'],
     [0.3333, '1/3'],
     [1 / 3, '1/3'],
     [0.1666666, '1/6'],
-    [1.5, '1-1/2'],
+    [1.5, '1 1/2'],
     [5, '5'],
     [0.33, '0.33'],
   ])('%d stands as %s', (value, text) => {
-    expect(textOf({ ...of('NUMBER'), unit: 'HP' }, value)).toBe(text)
+    expect(textOf({ ...of('NUMBER'), unit: 'HP', options: STEPS }, value)).toBe(text)
   })
 })

@@ -23,20 +23,12 @@ export function textOf(attribute: Attribute, value: unknown): string {
       .map(([name, n]) => `${name} ${n}`)
       .join(', ')
   }
-  return attribute.unit === 'HP' ? fraction(Number(value)) : String(value)
+  return attribute.options.find((written) => isOf(value, written)) ?? String(value)
 }
 
-const DENOMINATORS = [1, 2, 3, 4, 5, 6, 8, 10, 12, 15, 16, 20, 25, 30, 40, 50]
-const NEARLY = 0.001
-
-/** Horsepower as the trade writes it: 1/4, 1-1/2; a figure that is no such fraction stays as it is. */
-function fraction(figure: number): string {
-  const whole = Math.floor(figure + NEARLY)
-  const rest = figure - whole
-  const below = DENOMINATORS.find((d) => Math.abs(rest * d - Math.round(rest * d)) < NEARLY * d)
-  if (below === undefined) return String(figure)
-  if (below === 1) return String(whole)
-  return `${whole > 0 ? `${whole}-` : ''}${Math.round(rest * below)}/${below}`
+/** Whether a figure is the one that is written so: 0.333 is 1/3. */
+function isOf(value: unknown, written: string): boolean {
+  return typeof value === 'number' && Math.abs((number(written) ?? NaN) - value) < 0.001
 }
 
 /** The value of what was typed; an empty field means that it is not known. */

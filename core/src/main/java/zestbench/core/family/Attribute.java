@@ -10,7 +10,7 @@ import java.util.List;
  * @param unit its unit sign, empty where it has none
  * @param decides whether a gap in it leaves a match undecided
  * @param where where on the label it is usually printed
- * @param options the words allowed, for {@link Type#CHOICE}
+ * @param options the words allowed, for {@link Type#CHOICE}; how usual figures are written, such as 1/4, for a number
  * @param rows the attributes of each row, for {@link Type#ROWS}
  * @param usual what is usual there, as a label prints it, such as ±6%: put into the text by a tap; empty where nothing is
  */
@@ -65,6 +65,11 @@ public record Attribute(
     /** The same, of another form. */
     public Attribute as(Type other) {
         return new Attribute(name, label, unit, other, decides, where, options, rows, usual);
+    }
+
+    /** The same, whose usual figures are written so. */
+    public Attribute written(List<String> figures) {
+        return new Attribute(name, label, unit, type, decides, where, figures, rows, usual);
     }
 
     /** The same, where that is usual, as a label prints it. */

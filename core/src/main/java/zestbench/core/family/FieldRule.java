@@ -12,7 +12,8 @@ import zestbench.core.quantity.Letters;
 
 /**
  * A rule that holds one figure or word of an offer's label against the same of the old one's, as data. Words may name
- * {@code {old}} and {@code {new}}, as printed with their unit.
+ * {@code {old}} and {@code {new}}, as printed with their unit; a question also {@code {silent}}, the one whose label leaves it
+ * open.
  *
  * @param attribute both labels say
  * @param unit of its figures; empty for words
@@ -43,6 +44,8 @@ public record FieldRule(
         Unsaid unsaid,
         String question)
         implements Consumer<Comparison> {
+    private static final String UNKNOWN = "it has to be known of both";
+
     /** How the new value has to stand to the old one. */
     public enum Needs {
         EQUAL,
@@ -125,6 +128,12 @@ public record FieldRule(
             leftOpen(p, old, now);
             return;
         }
+        boolean isOther = !order.isEmpty() && !(order.contains(old) && order.contains(now));
+        if (isOther && !old.equals(now)) {
+            p.ask("Which is more, " + old + " or " + now + "? Its own sheet says.");
+            p.add(attribute, old, now, Grade.UNDECIDED, mark, UNKNOWN);
+            return;
+        }
         int step = step(p.required, p.offer, old, now);
         boolean isEnough = step == 0 || (step > 0 && needs == Needs.AT_LEAST);
         if (!isEnough && !change.isEmpty()) {
@@ -158,7 +167,7 @@ public record FieldRule(
         String wanted = old == null ? Criterion.NOT_ON_LABEL : old;
         String given = now == null ? Criterion.NOT_ON_LABEL : now;
         boolean isSaidByOne = old != null || now != null;
-        String asked = filled(question, wanted, given);
+        String asked = filled(question, wanted, given).replace("{silent}", old == null ? "the old one" : "the new one");
         switch (unsaid) {
             case PASSED -> {}
             case ASKED -> {
@@ -174,7 +183,7 @@ public record FieldRule(
             case UNDECIDED, UNDECIDED_OF_EITHER -> {
                 if (old != null || unsaid == Unsaid.UNDECIDED_OF_EITHER) {
                     p.ask(asked);
-                    p.add(attribute, wanted, given, Grade.UNDECIDED, mark, "{}", filled(less, wanted, given));
+                    p.add(attribute, wanted, given, Grade.UNDECIDED, mark, UNKNOWN);
                 }
             }
         }

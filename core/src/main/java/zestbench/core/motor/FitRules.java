@@ -43,7 +43,7 @@ final class FitRules {
                             "it would stand in hotter air than it is made for")
                     .unsaid(
                             FieldRule.Unsaid.SHOWN_OF_EITHER,
-                            "Which ambient is printed on both? It stands in the condenser's or the coil's air."),
+                            "Which ambient is printed on {silent}? It stands in the condenser's or the coil's air."),
             FieldRule.atLeast("insulationClass", "", Mark.PRACTICE, "not lower", "a lower class stands less heat")
                     .in(List.of("A", "B", "F", "H")),
             FitRules::enclosure,

@@ -22,7 +22,11 @@ public final class MotorAttributes {
                     "THREE_PHASE",
                     "CONSTANT_TORQUE",
                     "CONSTANT_AIRFLOW"),
-            Attribute.number("horsepower", "Power", "HP", "beside HP, as 1/4").deciding(),
+            Attribute.number("horsepower", "Power", "HP", "beside HP, as 1/4")
+                    .written(HorsepowerSteps.ALL.stream()
+                            .map(HorsepowerSteps::text)
+                            .toList())
+                    .deciding(),
             Attribute.number("volts", "Voltage", "V", "beside VOLTS, one, a range, or two windings")
                     .as(Type.NUMBER_GROUPS)
                     .deciding(),

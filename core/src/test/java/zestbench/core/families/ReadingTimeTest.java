@@ -2,6 +2,8 @@ package zestbench.core.families;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.management.ManagementFactory;
+import java.lang.management.ThreadMXBean;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -74,6 +76,11 @@ class ReadingTimeTest {
             for (String kind : kinds) {
                 double half = millis(kind, text(pattern, LONGEST / 2));
                 double whole = millis(kind, text(pattern, LONGEST));
+                // a pause of the machine is over when it is read again; a text that takes too long takes too long each
+                // time
+                for (int again = 0; again < 4 && whole >= Math.max(250, 3 * half); again++) {
+                    whole = Math.min(whole, millis(kind, text(pattern, LONGEST)));
+                }
                 assertThat(whole)
                         .as("%s of \"%s\" over and over, half of it in %s ms", kind, pattern.replace("\n", "\\n"), half)
                         .isLessThan(Math.max(250, 3 * half));
@@ -85,13 +92,15 @@ class ReadingTimeTest {
         return pattern.repeat(length / pattern.length() + 1).substring(0, length);
     }
 
-    /** The quicker of two, since others work on this machine too. */
+    private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
+
+    /** The quicker of two, in time of its own, since others work on this machine too. */
     private static double millis(String kind, String text) {
         double best = Double.MAX_VALUE;
         for (int i = 0; i < 2; i++) {
-            long start = System.nanoTime();
+            long start = THREADS.getCurrentThreadCpuTime();
             Families.read(kind, text);
-            best = Math.min(best, (System.nanoTime() - start) / 1e6);
+            best = Math.min(best, (THREADS.getCurrentThreadCpuTime() - start) / 1e6);
         }
         return best;
     }
