@@ -140,7 +140,7 @@ async function openCapacitor() {
 
 <template>
   <div v-if="part">
-    <div ref="work" tabindex="0" class="zb-scroll" :class="{ wide: width > 740 }">
+    <div ref="work" tabindex="0" class="zb-scroll" :class="{ wide: width > 640 }">
       <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
       <template v-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
@@ -173,7 +173,7 @@ async function openCapacitor() {
         <div ref="drawings" class="sheet">
           <figure class="left" data-drawing="as-left">
             <figcaption class="zb-name">
-              AS LEFT <span class="zb-soft">numbers as in the list; a lemon edge moves or is new</span>
+              AS LEFT <span class="zb-soft">lemon edge: moves or is new</span>
             </figcaption>
             <div v-html="sheet.left" />
           </figure>
