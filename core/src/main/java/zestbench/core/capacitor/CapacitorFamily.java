@@ -93,9 +93,13 @@ public final class CapacitorFamily implements Family {
 
     @Override
     public Optional<Double> rated(Spec spec, String section) {
-        return rating(spec)
-                .filter(r -> r.subjects().contains(section))
-                .map(r -> r.sections().get(r.subjects().indexOf(section)).microfarads());
+        return rating(spec).flatMap(r -> {
+            int at = r.subjects().indexOf(section);
+            // a start capacitor has a range in place of sections
+            return at < 0 || at >= r.sections().size()
+                    ? Optional.empty()
+                    : Optional.of(r.sections().get(at).microfarads());
+        });
     }
 
     @Override

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -257,5 +258,20 @@ class TestsAndSheetsTest {
         assertThat(pair.isRight(24)).as(pair.words()).isEqualTo(isRight);
         boolean burns = pair.words().contains("burns it") || pair.words().contains("a short");
         assertThat(burns).isEqualTo(!isRight && !(one == 0 && two == 240));
+    }
+
+    /** What a section should come to is told where its label gives one figure, and no range. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {
+                "45/5 MFD 440 VAC C FAN HERM, FAN, 5",
+                "45/5 MFD 440 VAC C FAN HERM, OTHER, -",
+                "88-106 MFD 330 VAC MOTOR START, CAPACITOR, -",
+                "7.5 MFD 370 VAC, CAPACITOR, 7.5",
+            })
+    void whatASectionIsRated(String label, String section, @Nullable Double microfarads) {
+        assertThat(Families.named("capacitor").rated(spec("capacitor", label), section))
+                .isEqualTo(Optional.ofNullable(microfarads));
     }
 }
