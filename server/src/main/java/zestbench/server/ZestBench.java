@@ -1,6 +1,7 @@
 package zestbench.server;
 
 import java.time.Clock;
+import java.time.ZoneOffset;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -18,6 +19,6 @@ public class ZestBench {
 
     @Bean
     Clock clock() {
-        return Clock.systemUTC();
+        return Clock.tickMillis(ZoneOffset.UTC);
     }
 }

@@ -3,6 +3,7 @@ package zestbench.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -55,6 +56,17 @@ class RecordTest {
                 .anyMatch(w -> w.startsWith("Sheaves 4.1 on motor"))
                 .anyMatch(w -> w.startsWith("Part reopened"))
                 .anyMatch(w -> w.startsWith("Call reopened"));
+    }
+
+    /** The database rounds what is finer than a microsecond: up, where it is near the next. */
+    @Test
+    void noTimeIsFinerThanWhatIsKept(@TempDir Path data) {
+        bench = RunningBench.start("--zest.data=" + data, "--zest.demo=false");
+        Clock clock = bench.bean(Clock.class);
+        for (int i = 0; i < 100; i++) {
+            assertThat(clock.instant().getNano() % 1_000_000).isZero();
+        }
+        bench.close();
     }
 
     private void fillTheTape() {
