@@ -10,6 +10,7 @@ import KeysDialog from '@/shell/KeysDialog.vue'
 import QuickLine from '@/shell/QuickLine.vue'
 import ThumbBar from '@/shell/ThumbBar.vue'
 import TopBar from '@/shell/TopBar.vue'
+import UndoBar from '@/shell/UndoBar.vue'
 import WaitingDialog from '@/shell/WaitingDialog.vue'
 import { useFeel, useNight } from '@/shell/useFeel'
 import WelcomeView from '@/shell/WelcomeView.vue'
@@ -97,6 +98,7 @@ useKeys({ '/': ui.askQuick, '?': () => (ui.areKeysOpen = true) })
       <QuickLine v-else class="quick-over" :class="{ open: ui.isQuickOpen }" />
       <main class="main"><router-view :key="route.path" /></main>
       <ThumbBar />
+      <UndoBar />
     </div>
     <WhoDialog v-model="ui.isWhoOpen" />
     <KeysDialog v-model="ui.areKeysOpen" />

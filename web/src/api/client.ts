@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { fieldWords } from './fieldWords'
 import type { paths } from './schema'
 import { forgetLastSeen, isClockOff, isDoorShut, noteAge, whoId } from './sender'
 
@@ -97,7 +98,7 @@ function refused(status: number, given: unknown): Error {
   }
   return new Refused(
     status,
-    problem.detail ?? `The bench answered ${status}.`,
+    problem.errors?.length ? fieldWords(problem.errors) : (problem.detail ?? `The bench answered ${status}.`),
     problem.errors ?? [],
     problem.now,
   )

@@ -2,6 +2,7 @@ import type { components } from './schema'
 
 type Schemas = components['schemas']
 
+export type Help = Schemas['Help']
 export type CallView = Schemas['CallView']
 export type CallCard = Schemas['CallCard']
 export type CallsView = Schemas['CallsView']

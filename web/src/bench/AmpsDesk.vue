@@ -64,7 +64,7 @@ defineExpose({ isReady, next })
           :is-active="active === m.place"
           :can-read="store.isWorking"
           unit="A"
-          has-no-scale
+          :has-no-scale="active !== null || !known(m.place)?.scale"
           @read="active = m.place"
         />
         <div class="line">

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { JudgedView, SpeedView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import FindingLines from '@/shared/FindingLines.vue'
+import JudgedScale from '@/shared/JudgedScale.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
@@ -97,6 +98,7 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
         @click="at.didNotStart()"
         >did not start</v-btn
       >
+      <JudgedScale v-if="active === null" :judged="judged('AMPS')" subject="Amps" class="found" />
       <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
       <FindingLines :findings="findings" class="found" />
       <p v-if="judged('AMPS')" class="zb-note found">{{ judged('AMPS')?.reckoning }}</p>

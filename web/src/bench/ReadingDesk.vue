@@ -86,7 +86,9 @@ const isBeside = computed(() => width.value > 560)
         :is-active="s === active"
         :can-read="store.isWorking"
         :unit="unitOf(s)"
-        :has-no-scale="unitOf(s) !== 'µF' || (!isBeside && active !== null && s !== active)"
+        :has-no-scale="
+          (unitOf(s) !== 'µF' && !judgedOf(s)?.scale) || (!isBeside && active !== null && s !== active)
+        "
         @read="read(s)"
       />
       <p class="zb-wrong" role="status">{{ wrong || unjudged }}</p>

@@ -4,6 +4,7 @@ import { STEPS, type FindingView, type Step } from '@/api/types'
 import Slice from '@/shared/Slice.vue'
 import BeforeTest from './BeforeTest.vue'
 import { BENCH } from '@/shared/bench'
+import StepHelp from './StepHelp.vue'
 import StopLine from './StopLine.vue'
 import { dayOf } from '@/shared/time'
 import { useSession } from '@/stores/session'
@@ -136,6 +137,7 @@ provide(
           }}</span>
         </div>
         <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>
+        <StepHelp v-if="store.step" :topic="store.step" :kind="store.part.kind" />
       </header>
       <nav class="steps zb-noprint" aria-label="Steps of the part">
         <button
@@ -169,9 +171,11 @@ provide(
       >
         {{ TITLES[s] }}
       </button>
+      <StepHelp :topic="sheets.at" class="step" />
     </nav>
     <header v-else-if="'call' in store.place" class="head">
       <h2 ref="heading" tabindex="-1">{{ isQuick ? 'Quick check' : TITLES[store.place.call] }}</h2>
+      <StepHelp :topic="store.place.call" class="at-end" />
     </header>
     <p v-if="store.problem" class="said" role="alert">
       <b>{{ store.problem }}</b>
@@ -213,6 +217,9 @@ h2 {
 .rating {
   font-size: 19px;
 }
+.at-end {
+  margin-left: auto;
+}
 .on-phone {
   display: none;
 }
@@ -224,7 +231,7 @@ h2 {
   flex: none;
 }
 .sheets {
-  grid-template-columns: repeat(var(--sheets), 1fr);
+  grid-template-columns: repeat(var(--sheets), 1fr) auto;
   margin-top: 12px;
 }
 .step {
@@ -317,7 +324,7 @@ h2 {
     grid-template-columns: repeat(6, auto);
   }
   .steps.sheets {
-    grid-template-columns: repeat(var(--sheets), auto);
+    grid-template-columns: repeat(var(--sheets), auto) auto;
     margin-top: 0;
   }
   .step {

@@ -18,6 +18,7 @@ const at = computed(() => {
     value: x(s.valueAt),
     from: x(s.doubtFrom),
     to: x(s.doubtTo),
+    last: s.lastAt === undefined ? null : x(s.lastAt),
     off: s.off,
   }
 })
@@ -55,6 +56,17 @@ const hasRatedLabel = computed(
         stroke="var(--zb-ink)"
         stroke-width="2"
       />
+      <line
+        v-if="at.last !== null"
+        :x1="at.last"
+        :x2="at.last"
+        y1="32"
+        y2="50"
+        stroke="var(--zb-rind)"
+        stroke-width="4"
+      >
+        <title>last visit</title>
+      </line>
       <template v-if="at.off === 'NO'">
         <rect
           :x="at.from"

@@ -39,6 +39,13 @@ const { seen: preview, wrong: unread } = usePreview(
   },
   { offline: 'Enter keeps it here until it is back.', keeps: true, restMillis: 180 },
 )
+/** What the truck would take in. */
+const { seen: intake, wrong: notTaken } = usePreview(
+  () => (text.value.trim() === '' || !isOnTruck.value ? null : text.value.trim()),
+  (typed) => body(api.POST('/api/truck/label', { body: { text: typed } })),
+  { offline: 'Enter opens it here until it is back.', restMillis: 180 },
+)
+watch(notTaken, (words) => isOnTruck.value && (problem.value = words))
 watch(unread, (words) => (problem.value = words))
 watch(text, () => (problem.value = ''))
 watch(
@@ -51,10 +58,11 @@ watch(
   },
 )
 
-async function enter() {
+/** @param isCheck whether it is judged where a label is taken in else */
+async function enter(isCheck = false) {
   const typed = text.value.trim()
   if (typed === '' || preview.value?.problem) return
-  if (isOnTruck.value) {
+  if (isOnTruck.value && !isCheck) {
     ui.label = typed
     text.value = ''
     letGo()
@@ -105,7 +113,7 @@ function leave(event: FocusEvent) {
 
 <template>
   <div class="quick zb-noprint" @focusin="isAtHand = true" @focusout="leave">
-    <form class="line" @submit.prevent="enter">
+    <form class="line" @submit.prevent="enter()">
       <span class="slash" aria-hidden="true">/</span>
       <input
         ref="box"
@@ -117,12 +125,22 @@ function leave(event: FocusEvent) {
         autocapitalize="off"
         spellcheck="false"
         @keydown.escape="close"
+        @keydown.alt.enter.prevent="enter(true)"
       />
       <span class="hint zb-soft" aria-hidden="true">{{ text ? 'Enter' : 'press /' }}</span>
       <button type="submit" class="send" :disabled="!text || !!preview?.problem">Keep</button>
       <button type="button" class="send shut" aria-label="Close the quick line" @click="close">✕</button>
     </form>
-    <div v-if="isAtHand && (preview || problem)" class="seen" role="status">
+    <div v-if="isAtHand && isOnTruck && intake && !problem" class="seen" role="status">
+      <p>
+        <b>Takes in</b> <span class="zb-name rating">{{ intake.rating }}</span> ({{
+          intake.kind.replaceAll('_', ' ')
+        }}): Enter
+      </p>
+      <p v-if="intake.unread.length" class="zb-soft">kept unread: {{ intake.unread.join(' ') }}</p>
+      <button type="button" class="check" @click="enter(true)">Judge it as a quick check: Alt+Enter</button>
+    </div>
+    <div v-else-if="isAtHand && (preview || problem)" class="seen" role="status">
       <p v-if="problem">
         <b>{{ problem }}</b>
       </p>
@@ -203,6 +221,15 @@ function leave(event: FocusEvent) {
   padding: 10px 14px;
   display: grid;
   gap: 4px;
+}
+.check {
+  min-height: 48px;
+  justify-self: start;
+  border: var(--zb-line);
+  background: var(--zb-sheet);
+  padding: 0 14px;
+  font-weight: 600;
+  cursor: pointer;
 }
 .rating {
   font-size: 20px;

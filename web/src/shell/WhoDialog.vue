@@ -56,6 +56,7 @@ async function add() {
       <label class="tick"
         ><input v-model="session.isLeftHand" type="checkbox" /> Mirrored for the left hand</label
       >
+      <label class="tick"><input v-model="session.hasCelsius" type="checkbox" /> °C beside °F</label>
       <label class="tick"
         ><input v-model="session.hasSingleKeys" type="checkbox" /> Single keys without Alt</label
       >

@@ -5,6 +5,7 @@ import type { ChangeMethod, ChangePath, PartPath, Told, ToldOfPart } from '@/api
 import { STEPS, type CallView, type Step } from '@/api/types'
 import { useSession } from './session'
 import { useTimers } from './timers'
+import { useUndo } from './undo'
 import { useWaiting } from './waiting'
 
 export type CallStep =
@@ -39,6 +40,7 @@ export const useCall = defineStore('call', () => {
   const waiting = useWaiting()
   const timers = useTimers()
   const session = useSession()
+  const undo = useUndo()
 
   const part = computed(() => {
     const at = place.value
@@ -166,8 +168,12 @@ export const useCall = defineStore('call', () => {
       notice.value = 'Kept on this device, waits its turn.'
       return false
     }
+    const before = call.value ? newest(call.value) : 0
+    undo.drop()
     try {
-      take(await send<CallView>(made))
+      const told = await send<CallView>(made)
+      take(told)
+      if (told.undo && told.undo.line > before) offerUndo(told.undo)
       if (session.isClockOff)
         notice.value = 'Stamped with the time of the bench: the clock of this device is off.'
       return true
@@ -180,6 +186,25 @@ export const useCall = defineStore('call', () => {
       problem.value = (failure as Error).message
       return false
     }
+  }
+
+  /** What the bench says can be taken back, is, for a while, by a tap. */
+  function offerUndo(last: NonNullable<CallView['undo']>) {
+    const part = { part: last.part ?? '' }
+    const ways = {
+      PUT_BACK: () => change('DELETE', '/parts/{part}/choice', 'put back', undefined, part),
+      REOPEN_PART: () => change('POST', '/parts/{part}/reopen', 'reopen the part', undefined, part),
+      REOPEN_CALL: () => change('POST', '/reopen', 'reopen the call'),
+      STRIKE: () =>
+        change(
+          'POST',
+          '/lines/{number}/strike',
+          `strike line ${last.line}`,
+          { reason: 'taken back' },
+          { number: last.line },
+        ),
+    }
+    undo.offer(last.words, ways[last.how])
   }
 
   /** Changes the part at hand. */

@@ -18,6 +18,8 @@ export const useSession = defineStore('session', () => {
   const vibrates = useLocalStorage('zest-vibrates', true)
   /** Whether the end of a timer is heard. */
   const sounds = useLocalStorage('zest-sounds', true)
+  /** Whether °C stands beside °F. */
+  const hasCelsius = useLocalStorage('zest-celsius', false)
   const isLeftHand = useLocalStorage('zest-left-hand', false)
   const hasSingleKeys = useLocalStorage('zest-single-keys', true)
   const people = ref<Person[]>([])
@@ -50,6 +52,7 @@ export const useSession = defineStore('session', () => {
     look,
     vibrates,
     sounds,
+    hasCelsius,
     isLeftHand,
     hasSingleKeys,
     people,

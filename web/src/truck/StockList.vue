@@ -2,16 +2,26 @@
 import { useVirtualList } from '@vueuse/core'
 import { computed } from 'vue'
 import type { StockView } from '@/api/types'
+import AlignedFigure from '@/shared/AlignedFigure.vue'
 
-/** Stock in the order of the van, a row each; only what is in view is drawn. A tap on a row opens it, − and + count. */
-const props = defineProps<{ stock: readonly StockView[] }>()
+/**
+ * Stock in the order of the van, or of one family by its figures, a row each; only what is in view is drawn. A tap on a row
+ * opens it, − and + count.
+ */
+const props = defineProps<{ stock: readonly StockView[]; isByFigure?: boolean }>()
 const emit = defineEmits<{ count: [line: StockView, by: 1 | -1]; open: [id: string] }>()
 const ROW = 60
+const inOrder = computed(() =>
+  props.isByFigure
+    ? [...props.stock].sort((a, b) => a.rating.localeCompare(b.rating, 'en', { numeric: true }))
+    : props.stock,
+)
 const lines = computed(() =>
-  props.stock.map((line, i) => ({
+  inOrder.value.map((line, i) => ({
     line,
+    figure: /^\d+(\.\d+)?/.exec(line.rating)?.[0] ?? '',
     /** the bay is named once, where it begins */
-    bay: bayOf(line) === (i > 0 ? bayOf(props.stock[i - 1]!) : '') ? '' : bayOf(line),
+    bay: props.isByFigure || bayOf(line) === (i > 0 ? bayOf(inOrder.value[i - 1]!) : '') ? '' : bayOf(line),
   })),
 )
 const bayOf = (line: StockView) => line.bin.slice(0, 1).toUpperCase()
@@ -31,12 +41,16 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(lines, {
     </nav>
     <div v-bind="containerProps" class="window" tabindex="0" role="region" aria-label="Stock">
       <ul v-bind="wrapperProps" class="lines">
-        <li v-for="{ data: { line, bay } } in list" :key="line.id" class="line">
+        <li v-for="{ data: { line, figure, bay } } in list" :key="line.id" class="line">
           <span class="zb-name bay" aria-hidden="true">{{ bay }}</span>
           <button type="button" class="zb-bare what" @click="emit('open', line.id)">
             <span class="zb-plate bin">{{ line.bin }}</span>
             <span class="rating">
-              <b>{{ line.rating }}</b>
+              <b class="figures"
+                ><AlignedFigure v-if="figure" :figure="figure" :whole="3" /><span>{{
+                  line.rating.slice(figure.length)
+                }}</span></b
+              >
               <span class="zb-soft name">{{ line.name }}</span>
             </span>
           </button>
@@ -139,6 +153,11 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(lines, {
   align-items: baseline;
   overflow: hidden;
   max-height: 56px;
+}
+.figures {
+  display: inline-flex;
+  align-items: baseline;
+  white-space: pre-wrap;
 }
 .low {
   display: inline-flex;

@@ -8,6 +8,7 @@ import LabelledField from '@/shared/LabelledField.vue'
 import { useClash } from '@/shared/useClash'
 import { useSession } from '@/stores/session'
 import { useUi } from '@/stores/ui'
+import { useUndo } from '@/stores/undo'
 import AddDepot from './AddDepot.vue'
 import AddStock from './AddStock.vue'
 import RestockList from './RestockList.vue'
@@ -33,10 +34,9 @@ const search = ref('')
 const isLowOnly = ref(false)
 const kind = ref('')
 const isLoaded = ref(false)
-/** The last count, to be taken back for a while. */
-const undo = ref<{ id: string; rating: string; from: number; to: number } | null>(null)
-const UNDO_MILLIS = 6000
-let forget = 0
+const undo = useUndo()
+/** the line that was counted last, and what it was before the first of the taps on it */
+let before: { id: string; from: number } | null = null
 const isTaking = ref(false)
 const PAGES: readonly { value: Page; words: string }[] = [
   { value: 'STOCK', words: 'Stock' },
@@ -87,18 +87,14 @@ function changed(now: StockView) {
 async function count(s: StockView, by: 1 | -1) {
   const quantity = s.quantity + by
   if (quantity < 0) return
-  const from = undo.value?.id === s.id ? undo.value.from : s.quantity
+  const from = undo.words && before?.id === s.id ? before.from : s.quantity
   await put(s, quantity)
   if (clash.value || notCounted.value) return
-  undo.value = { id: s.id, rating: s.rating, from, to: quantity }
-  window.clearTimeout(forget)
-  forget = window.setTimeout(() => (undo.value = null), UNDO_MILLIS)
-}
-async function takeBack() {
-  const last = undo.value
-  undo.value = null
-  const line = stock.value.find((s) => s.id === last?.id)
-  if (last && line) await put(line, last.from)
+  before = { id: s.id, from }
+  undo.offer(`${s.rating}: ${from} → ${quantity}`, async () => {
+    const line = stock.value.find((l) => l.id === s.id)
+    if (line) await put(line, from)
+  })
 }
 async function put(s: StockView, quantity: number) {
   counted.value = quantity
@@ -190,13 +186,15 @@ watch(
             <b>Short</b> {{ shorts }}
           </button>
         </div>
-        <StockList v-if="found.length" :stock="found" @count="count" @open="open = $event" />
+        <StockList
+          v-if="found.length"
+          :stock="found"
+          :is-by-figure="kind !== ''"
+          @count="count"
+          @open="open = $event"
+        />
         <p v-else-if="isLoaded && stock.length === 0" class="zb-note none">
           Nothing in stock yet. Take a part in by its label, or bring a list under CSV.
-        </p>
-        <p v-if="undo" class="undo" role="status">
-          <span>{{ undo.rating }}: {{ undo.from }} → {{ undo.to }}</span>
-          <button type="button" class="back" @click="takeBack">Undo</button>
         </p>
         <v-dialog
           :model-value="opened !== null"
@@ -262,29 +260,6 @@ h1 {
 .chip[aria-pressed='true'] {
   box-shadow: inset 0 -6px 0 var(--zb-ink);
 }
-.undo {
-  position: fixed;
-  inset: auto 0 0;
-  z-index: 10;
-  display: flex;
-  justify-content: space-between;
-  align-items: center;
-  gap: 16px;
-  min-height: 56px;
-  padding: 0 8px 0 18px;
-  background: var(--zb-ink);
-  color: var(--zb-paper);
-  font-weight: 600;
-}
-.back {
-  min-height: 48px;
-  min-width: 96px;
-  border: 0;
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
-  font-weight: 700;
-  cursor: pointer;
-}
 .panel {
   padding: 16px 20px;
   display: grid;
@@ -301,9 +276,6 @@ h1 {
   }
   .chip {
     white-space: nowrap;
-  }
-  .undo {
-    bottom: 64px;
   }
   .head,
   .row {

@@ -297,7 +297,7 @@ async function isHere(isIt: boolean) {
         v-if="isStopgap && !part.chosen"
         v-model="returnDate"
         kind="date"
-        label="Stopgap: comes out by"
+        label="Temporary: comes out by"
         :wrong="dateWrong"
         class="date"
       />
@@ -308,6 +308,14 @@ async function isHere(isIt: boolean) {
         @click="store.changePart('DELETE', '/choice', 'put back')"
       >
         put it back on the truck
+      </v-btn>
+      <v-btn
+        v-else-if="store.call?.unit && store.isWorking"
+        variant="text"
+        height="48"
+        @click="store.go({ call: 'OPTIONS' })"
+      >
+        price it for the customer
       </v-btn>
     </ActionBar>
   </div>

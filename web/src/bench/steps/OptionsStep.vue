@@ -15,15 +15,21 @@ interface Edited {
   tier: OptionView['tier']
   words: string
   labour: string
+  warranty: string
   parts: { name: string; count: string; each: string }[]
 }
 const TIERS: readonly { value: OptionView['tier']; words: string }[] = [
-  { value: 'STOPGAP', words: 'stopgap' },
-  { value: 'PROPER', words: 'proper' },
-  { value: 'BETTER', words: 'better' },
+  { value: 'STOPGAP', words: 'temporary' },
+  { value: 'PROPER', words: 'repair' },
+  { value: 'BETTER', words: 'upgrade' },
 ]
 const store = useCall()
 const kept = computed(() => store.call?.leave.options ?? [])
+const isDeclined = computed(() => store.call?.leave.isDeclined ?? false)
+/** Offered, and neither chosen nor declined. */
+const isOpen = computed(
+  () => kept.value.length > 0 && !kept.value.some((o) => o.isTaken) && !isDeclined.value,
+)
 const draft = useDraft(
   () => `options ${store.call?.id}`,
   () => '',
@@ -41,6 +47,7 @@ const asEdited = (o: OptionView): Edited => ({
   tier: o.tier,
   words: o.words,
   labour: String(o.labour),
+  warranty: o.warranty ?? '',
   parts: o.parts.map((p) => ({ name: p.name, count: String(p.count), each: String(p.each) })),
 })
 function given() {
@@ -74,7 +81,7 @@ function edit() {
 function add() {
   edited.value = [
     ...(edited.value ?? kept.value.map(asEdited)),
-    { key: newId().slice(0, 12), tier: 'PROPER', words: '', labour: '', parts: [] },
+    { key: newId().slice(0, 12), tier: 'PROPER', words: '', labour: '', warranty: '', parts: [] },
   ]
 }
 async function fromMatches(partId: string) {
@@ -97,6 +104,9 @@ async function keep() {
     edited.value = null
     draft.letGo()
   }
+}
+function decline() {
+  void store.change('POST', '/options/decline', 'declined', {})
 }
 function choose(o: OptionView) {
   void store.change('POST', '/options/choice', `chosen: ${o.words}`, o.isTaken ? {} : { key: o.key })
@@ -133,6 +143,12 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
               has-no-wrong-line
               class="labour"
             />
+            <LabelledField
+              v-model="o.warranty"
+              label="Warranty, if any (5 years on the part)"
+              has-no-wrong-line
+              class="warranty"
+            />
             <b class="total zb-figure">{{ seen?.[i] ? money(seen[i]!.total) : '' }}</b>
           </div>
         </section>
@@ -153,12 +169,16 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
             <b class="words">{{ o.words }}</b>
             <span v-for="p in o.parts" :key="p.name" class="zb-soft line">{{ p.count }} × {{ p.name }}</span>
             <span class="zb-soft line">{{ o.reckoning }}</span>
+            <span v-if="o.warranty" class="line">Warranty: {{ o.warranty }}</span>
           </span>
           <span class="right"
             ><b class="total zb-figure">{{ money(o.total) }}</b
             ><span class="zb-small">{{ o.isTaken ? 'chosen' : '' }}</span></span
           >
         </button>
+        <p v-if="isDeclined" class="declined" role="status">
+          The customer declined. Tap an option to change that.
+        </p>
         <p v-if="kept.length === 0" class="zb-note">
           Nothing offered yet. Start from what matched a part, or write an option by hand.
         </p>
@@ -173,14 +193,18 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
       </div>
     </div>
     <ActionBar v-if="edited" words="Keep these options" :is-off="!!wrong && shown.length === 0" @act="keep">
-      <v-btn variant="text" height="32" @click="edited = null">leave them as they were</v-btn>
+      <v-btn variant="text" height="32" @click="edited = null">keep them as they were</v-btn>
     </ActionBar>
     <ActionBar
       v-else
-      :words="kept.length && !kept.some((o) => o.isTaken) ? 'Tap the one that was chosen' : 'Go on to leave'"
-      :is-off="kept.length > 0 && !kept.some((o) => o.isTaken)"
+      :words="isOpen ? 'Tap the one that was chosen' : 'Go on to leave'"
+      :is-off="isOpen"
       @act="store.go({ call: 'LEAVE' })"
-    />
+    >
+      <v-btn v-if="isOpen && store.isWorking" variant="text" height="48" @click="decline"
+        >the customer declined</v-btn
+      >
+    </ActionBar>
   </div>
 </template>
 
@@ -213,6 +237,13 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
 }
 .labour {
   width: 130px;
+}
+.warranty {
+  flex: 1;
+  min-width: 180px;
+}
+.declined {
+  font-weight: 600;
 }
 .total {
   font-size: 25px;

@@ -3,11 +3,13 @@ import { computed, ref, watch } from 'vue'
 import type { PointView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
+import JudgedScale from '@/shared/JudgedScale.vue'
 import LabelledField from '@/shared/LabelledField.vue'
 import { timeOf } from '@/shared/time'
 import TrendPlot from '@/shared/TrendPlot.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
+import { useSession } from '@/stores/session'
 import { clock, useTimers } from '@/stores/timers'
 import CheckList from '../CheckList.vue'
 import PadDesk from '../PadDesk.vue'
@@ -17,6 +19,7 @@ import { useReadingDesk } from '../useReadingDesk'
 /** The whole unit proved: what to look at before power, then readings as it settles, then what they amount to. */
 type Point = PointView['point']
 const store = useCall()
+const session = useSession()
 const timers = useTimers()
 const leave = computed(() => store.call?.leave)
 const proof = computed(() => leave.value?.proof)
@@ -121,6 +124,7 @@ async function keep(isBenchmark: boolean) {
             :is-off="!store.isWorking"
             @read="read(p.point)"
           >
+            <span v-if="session.hasCelsius && p.celsius" class="celsius">{{ p.celsius }}</span>
             <span class="zb-soft">{{ p.atMillis ? timeOf(p.atMillis) : 'not read' }}</span>
           </PairRow>
           <p class="zb-wrong" role="status">{{ wrong }}</p>
@@ -129,10 +133,12 @@ async function keep(isBenchmark: boolean) {
           <div v-for="f in proof.figures" :key="f.title" class="figure">
             <span class="name">{{ f.title }}</span>
             <span class="value"
-              ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}</span
+              ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}
+              <template v-if="session.hasCelsius && f.celsius">({{ f.celsius }})</template></span
             >
             <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
             <span v-else class="zb-soft">shown, not judged</span>
+            <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
             <p class="zb-soft reckoning">{{ f.reckoning }}</p>
           </div>
         </section>
@@ -209,6 +215,12 @@ h3 {
 .figures {
   display: grid;
   border-top: var(--zb-line);
+}
+.at {
+  grid-column: 1 / -1;
+}
+.celsius {
+  display: block;
 }
 .figure {
   display: grid;

@@ -8,6 +8,7 @@ import FindingLines from '@/shared/FindingLines.vue'
 import { usePreview } from '@/shared/usePreview'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
+import JudgedScale from '@/shared/JudgedScale.vue'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
 import { useReadingDesk } from '../useReadingDesk'
@@ -130,6 +131,16 @@ const action = computed(() => {
           />
           <template v-else>not read</template>
         </PairRow>
+        <template v-if="active === null">
+          <figure
+            v-for="pair in point.pairs.filter((each) => judgedOf(each)?.scale)"
+            :key="pair"
+            class="scale"
+          >
+            <figcaption class="zb-soft">{{ titleOf(pair) }}</figcaption>
+            <JudgedScale :judged="judgedOf(pair)" :subject="titleOf(pair)" />
+          </figure>
+        </template>
         <FindingLines :findings="point.findings" class="found" />
         <p v-if="wrong || unjudged" class="zb-wrong" role="status">{{ wrong || unjudged }}</p>
         <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>
@@ -171,6 +182,9 @@ const action = computed(() => {
 }
 .found {
   margin-top: 10px;
+}
+.scale {
+  margin: 12px 0 0;
 }
 .unbalance {
   display: grid;

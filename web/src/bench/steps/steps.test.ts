@@ -122,6 +122,7 @@ describe('Read', () => {
         fields: {} as PartView['fields'],
         shortRating: '45+5 µF 440 V',
         readings: ['FAN 4.9 µF'],
+        figures: {},
       },
     })
     const view = await onBench(ReadStep, callWith([fresh]), at)

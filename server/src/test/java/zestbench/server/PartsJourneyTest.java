@@ -202,12 +202,12 @@ class PartsJourneyTest {
                 .as("judged with the primary read before it")
                 .isEqualTo("FAILED");
         JsonNode answer = bench.get(call + part + "/matches").json();
-        assertThat(answer.at("/findings/0/text").asString()).startsWith("Witnesses disagree: 38 VA hang on");
+        assertThat(answer.at("/findings/0/text").asString()).startsWith("38 VA hang on");
         assertThat(answer.at("/offers/0/title").asString()).startsWith("50 VA");
         change(part + "/choice", "{\"offer\":" + answer.at("/offers/0/offer") + "}");
         assertThat(texts(bench.get(call).json().at("/tape"), "/text/title"))
                 .as("what did not go together stays for the next person")
-                .anyMatch(t -> t.startsWith("Write-up, control transformer: Witnesses disagree"));
+                .anyMatch(t -> t.startsWith("Write-up, control transformer: 38 VA hang"));
         JsonNode sheet = sheet();
         assertThat(texts(sheet.at("/steps"), "/text"))
                 .anyMatch(t -> t.startsWith("BLACK (common) to"))

@@ -43,6 +43,7 @@ import zestbench.core.tape.Stop;
  * @param stop that stands; null where none does
  * @param account the call in a few lines
  * @param tape the last line first
+ * @param undo what takes the last thing back; null where nothing does
  */
 public record Bench(
         NextThing next,
@@ -57,7 +58,8 @@ public record Bench(
         List<PartView> parts,
         LeaveView leave,
         List<AccountLine> account,
-        List<LineView> tape) {
+        List<LineView> tape,
+        @Nullable UndoAction undo) {
 
     /** Of a call that stands at {@code state}. */
     public static Bench of(CallState state, Surroundings around, Before before) {
@@ -81,7 +83,8 @@ public record Bench(
                 parts,
                 LeaveBench.view(state, around, before),
                 CallAccount.of(state, before.complaint()),
-                lines(state));
+                lines(state),
+                UndoAction.of(state));
     }
 
     private static List<LineView> lines(CallState state) {

@@ -137,6 +137,14 @@ public final class CallAccount {
                 .filter(option -> option.key().equals(taken))
                 .forEach(option ->
                         out.add("customer chose " + Letters.small(option.tier().title()) + ", " + option.words()));
+        if (state.leave().isDeclined()) {
+            out.add("customer declined "
+                    + String.join(
+                            ", ",
+                            state.leave().options().stream()
+                                    .map(o -> Letters.small(o.tier().title()) + " (" + o.words() + ")")
+                                    .toList()));
+        }
         return out;
     }
 

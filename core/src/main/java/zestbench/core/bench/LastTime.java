@@ -1,5 +1,6 @@
 package zestbench.core.bench;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +38,11 @@ public final class LastTime {
                 .map(t -> t.judged().subject() + " " + t.judged().reading().text())
                 .toList();
         String rating = part.family().shortText(spec);
-        return new LastTimeView(atMillis, rating, spec, rating, readings);
+        Map<String, Double> figures = new LinkedHashMap<>();
+        taken.values().stream()
+                .map(Taken::judged)
+                .filter(j -> j.reading().isFigure())
+                .forEach(j -> figures.put(j.subject(), j.reading().value()));
+        return new LastTimeView(atMillis, rating, spec, rating, readings, figures);
     }
 }

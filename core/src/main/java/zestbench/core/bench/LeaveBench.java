@@ -49,7 +49,8 @@ public final class LeaveBench {
                         .toList(),
                 leave.options().stream()
                         .map(o -> OptionView.of(o, leave.taken()))
-                        .toList());
+                        .toList(),
+                leave.isDeclined());
     }
 
     private static ProofView proof(CallState state, ProofSetup setup, Before before) {
@@ -93,18 +94,18 @@ public final class LeaveBench {
     public static List<FigureView> figures(UnitProof.Answer answer) {
         List<FigureView> out = new ArrayList<>();
         for (Judged judged : answer.verdicts()) {
-            out.add(new FigureView(
+            out.add(FigureView.of(
                     ProofFigure.valueOf(judged.subject()).title(),
-                    judged.reading().shown(),
-                    judged.reading().unit(),
+                    judged.reading(),
+                    true,
                     judged.reckoning().text(),
                     JudgedView.of(0, judged, List.of())));
         }
         answer.shown()
-                .forEach(s -> out.add(new FigureView(
+                .forEach(s -> out.add(FigureView.of(
                         s.title(),
-                        s.reading().shown(),
-                        s.reading().unit(),
+                        s.reading(),
+                        !Boolean.TRUE.equals(s.isTemperature()),
                         s.reckoning().text(),
                         null)));
         return out;

@@ -9,7 +9,9 @@ import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofPoint;
+import zestbench.core.quantity.Celsius;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
@@ -20,7 +22,11 @@ public final class LeaveViews {
     private LeaveViews() {}
 
     public record LeaveView(
-            List<CheckView> beforePower, ProofView proof, List<WriteUpView> writeUps, List<OptionView> options) {}
+            List<CheckView> beforePower,
+            ProofView proof,
+            List<WriteUpView> writeUps,
+            List<OptionView> options,
+            boolean isDeclined) {}
 
     /**
      * The proof of the whole unit.
@@ -51,11 +57,13 @@ public final class LeaveViews {
             String title,
             String unit,
             @Nullable String figure,
+            @Nullable String celsius,
             @Nullable Long atMillis) {
         public static PointView of(ProofPoint point, @Nullable Double value, @Nullable Long atMillis) {
             String figure =
                     value == null ? null : Reading.of(point.quantity(), value).shown();
-            return new PointView(point, point.title(), point.quantity().unit(), figure, atMillis);
+            String celsius = value == null || point.quantity() != Quantity.FAHRENHEIT ? null : Celsius.of(value);
+            return new PointView(point, point.title(), point.quantity().unit(), figure, celsius, atMillis);
         }
     }
 
@@ -64,8 +72,17 @@ public final class LeaveViews {
             String title,
             String figure,
             String unit,
+            @Nullable String celsius,
             String reckoning,
-            @Nullable JudgedView judged) {}
+            @Nullable JudgedView judged) {
+        static FigureView of(
+                String title, Reading reading, boolean isDifference, String reckoning, @Nullable JudgedView judged) {
+            String celsius = reading.quantity() != Quantity.FAHRENHEIT
+                    ? null
+                    : isDifference ? Celsius.ofDifference(reading.value()) : Celsius.of(reading.value());
+            return new FigureView(title, reading.shown(), reading.unit(), celsius, reckoning, judged);
+        }
+    }
 
     public record SeriesView(ProofFigure figure, String title, String unit, List<InstantView> points) {}
 
@@ -128,6 +145,7 @@ public final class LeaveViews {
             double labour,
             String total,
             String reckoning,
+            @Nullable String warranty,
             boolean isTaken) {
         public static OptionView of(CustomerOption option, String taken) {
             return new OptionView(
@@ -139,6 +157,7 @@ public final class LeaveViews {
                     option.labour(),
                     Figures.fixed(option.total(), 2),
                     option.reckoning(),
+                    option.warranty(),
                     option.key().equals(taken));
         }
     }

@@ -39,7 +39,7 @@ final class PartBench {
         List<MissingView> missing = part.missing().stream()
                 .map(a -> new MissingView(a.name(), a.label(), a.where()))
                 .toList();
-        List<JudgedView> readings = judged(part.readings());
+        List<JudgedView> readings = judged(part.readings(), lastTime);
         return new PartView(
                 part.id(),
                 part.added().kind(),
@@ -83,7 +83,7 @@ final class PartBench {
                 part.photos(),
                 proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
-                judged(part.amps()),
+                judged(part.amps(), lastTime),
                 MotorBench.served(part, state),
                 MotorBench.speeds(part, proof),
                 MotorBench.looks(part, around.rules()),
@@ -99,12 +99,14 @@ final class PartBench {
                 part.ordered());
     }
 
-    private static List<JudgedView> judged(Map<String, Taken> readings) {
-        return readings.values().stream().map(PartBench::judged).toList();
+    private static List<JudgedView> judged(Map<String, Taken> readings, @Nullable LastTimeView lastTime) {
+        return readings.values().stream().map(t -> judged(t, lastTime)).toList();
     }
 
-    private static JudgedView judged(Taken taken) {
-        return JudgedView.of(taken.line().number(), taken.judged(), taken.findings());
+    private static JudgedView judged(Taken taken, @Nullable LastTimeView lastTime) {
+        Double last =
+                lastTime == null ? null : lastTime.figures().get(taken.judged().subject());
+        return JudgedView.of(taken.line().number(), taken.judged(), taken.findings(), last);
     }
 
     /** The worst of what was read or seen in short, such as "FAN 5.90 µF". */
@@ -135,7 +137,7 @@ final class PartBench {
             int index = i;
             List<JudgedView> readings = part.newReadings().entrySet().stream()
                     .filter(e -> e.getKey().startsWith(index + " "))
-                    .map(e -> judged(e.getValue()))
+                    .map(e -> judged(e.getValue(), null))
                     .toList();
             pieces.add(new PieceView(
                     i,

@@ -192,7 +192,14 @@ public final class PartViews {
             @Nullable String returnDate) {}
 
     /** The same part at an earlier visit. */
-    public record LastTimeView(long atMillis, String text, Spec fields, String shortRating, List<String> readings) {}
+    /** @param figures by what was read, in its unit */
+    public record LastTimeView(
+            long atMillis,
+            String text,
+            Spec fields,
+            String shortRating,
+            List<String> readings,
+            Map<String, Double> figures) {}
 
     /** A verdict ready to be drawn. */
     public record JudgedView(
@@ -215,6 +222,11 @@ public final class PartViews {
         }
 
         public static JudgedView of(long line, Judged judged, List<Finding> findings) {
+            return of(line, judged, findings, null);
+        }
+
+        /** @param last the same figure at the last visit; null where none was read */
+        public static JudgedView of(long line, Judged judged, List<Finding> findings, @Nullable Double last) {
             Limits limits = judged.limits();
             boolean figure = judged.reading().isFigure();
             return new JudgedView(
@@ -227,7 +239,7 @@ public final class PartViews {
                     limits == null ? "" : Figures.plain(limits.low()),
                     limits == null ? "" : Figures.plain(limits.high()),
                     judged.rated() == null ? "" : Figures.plain(judged.rated()),
-                    Scale.of(judged),
+                    Scale.of(judged, last),
                     judged.reckoning().text(),
                     findings.stream().map(FindingView::of).toList(),
                     judged.reckoning().mark());

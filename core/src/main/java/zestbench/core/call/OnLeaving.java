@@ -161,6 +161,17 @@ public sealed interface OnLeaving extends Command {
         }
     }
 
+    /** Keeps that the customer wants none of the options. @param why in their words; empty where they gave none */
+    record Decline(String why) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (state.leave().options().isEmpty()) {
+                throw new Refusal("Nothing was offered on this call yet: put options together first.");
+            }
+            return Decision.of(new LeaveEntry.OptionsDeclined(why.strip()));
+        }
+    }
+
     /** @param of the part it is about, with whose replacement it ends; null where it is about none */
     static LeaveEntry.WrittenUp written(
             String id, String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {

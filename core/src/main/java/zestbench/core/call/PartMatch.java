@@ -92,8 +92,8 @@ public final class PartMatch {
     public List<CustomerOption> options(List<StockLine> truck, Function<String, CustomerOption.Line> priced) {
         String title = part.added().title();
         return CustomerOption.of(onTruck(truck).matches(), id -> charged(title, id, priced)).stream()
-                .map(o ->
-                        new CustomerOption(part.id() + " " + o.key(), o.tier(), title + ": " + o.words(), o.parts(), 0))
+                .map(o -> new CustomerOption(
+                        part.id() + " " + o.key(), o.tier(), title + ": " + o.words(), o.parts(), 0, null))
                 .toList();
     }
 

@@ -17,6 +17,8 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.family.Trait;
 import zestbench.core.family.UnitSpot;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
@@ -188,5 +190,45 @@ public final class CapacitorFamily implements Family {
                         new Check("panel", "Panel on")),
                 List.of(),
                 List.of());
+    }
+
+    @Override
+    public Optional<Help> help(Topic topic) {
+        return switch (topic) {
+            case READ ->
+                Optional.of(Help.of(
+                                "What do the figures on a can mean?",
+                                Help.practice(
+                                        "Two figures are two sections on one common: the large one for HERM, the small one for FAN."),
+                                Help.practice("A tolerance that cannot be read is taken as ±6 %, and said so."),
+                                Help.practice("Volts never follow from the line: 440 V serves a unit of 370 or 440."))
+                        .with(Help.Picture.DUAL_TERMINALS));
+            case TEST ->
+                Optional.of(Help.of(
+                                "How is it measured?",
+                                Help.practice(
+                                        "Power off, read dead, discharged across every pair; leads off, each section to C."),
+                                Help.standard(
+                                        "JCGM 106:2012",
+                                        "Good means: inside both limits of the label, the meter's own tolerance kept clear of them."),
+                                Help.physics("Under load: µF = 2652.6 × amps ÷ volts at 60 Hz."))
+                        .with(Help.Picture.METER_ON_CAPACITOR));
+            case MATCH ->
+                Optional.of(Help.of(
+                        "What may stand in for it?",
+                        Help.practice(
+                                "The same µF for each section; volts the same or higher; tolerance the same or tighter."),
+                        Help.physics("In parallel µF add, and the lowest volts hold for all."),
+                        Help.practice("What the motor's own label wants goes before what the old can gave.")));
+            case HOOK_UP ->
+                Optional.of(Help.of(
+                                "Which wire goes where?",
+                                Help.physics(
+                                        "Each section sits between its motor's start lead and the leg that feeds its run winding: C is on that leg."),
+                                Help.practice(
+                                        "Two singles in place of a dual: the commons are joined, both are strapped."))
+                        .with(Help.Picture.DUAL_TERMINALS));
+            default -> Optional.empty();
+        };
     }
 }

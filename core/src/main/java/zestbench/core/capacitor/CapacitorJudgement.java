@@ -157,7 +157,7 @@ public final class CapacitorJudgement {
                 x <= doubt
                         ? Phrase.of("{} is about 0: the section is open.", x)
                         : Phrase.of(
-                                "{} is {} {} {}, the meter's doubt is ±{}. Out.",
+                                "{} is {} {} {}, the meter is good to ±{}. Out.",
                                 x,
                                 away,
                                 side,
@@ -166,19 +166,19 @@ public final class CapacitorJudgement {
             case TOO_CLOSE ->
                 limits.contains(x)
                         ? Phrase.of(
-                                "{} is {} from {}, the meter's doubt is ±{}. Inside by the figures, but within what the meter can tell.",
+                                "{} is {} from {}, the meter is good to ±{}. Inside by the figures, but within what the meter can tell.",
                                 x,
                                 away,
                                 limit,
                                 Figures.doubt(doubt))
                         : Phrase.of(
-                                "{} is {} {} {}, the meter's doubt is ±{}. Outside by the figures, but within what the meter can tell.",
+                                "{} is {} {} {}, the meter is good to ±{}. Outside by the figures, but within what the meter can tell.",
                                 x,
                                 away,
                                 side,
                                 limit,
                                 Figures.doubt(doubt));
-            default -> Phrase.of("{} is {} inside {}, the meter's doubt is ±{}.", x, away, limit, Figures.doubt(doubt));
+            default -> Phrase.of("{} is {} inside {}, the meter is good to ±{}.", x, away, limit, Figures.doubt(doubt));
         };
     }
 

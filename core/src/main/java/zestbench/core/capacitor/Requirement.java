@@ -15,6 +15,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
 import zestbench.core.value.Value;
 
 /**
@@ -139,8 +140,8 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
 
     private static Finding disagreement(Source from, String unit, double says, double instead) {
         return Finding.caution(
-                        "Witnesses disagree: {} says {} {}, the requirement as given {} {}. {} stands; an earlier repair may have fitted the wrong part.",
-                        from.words(),
+                        "{} says {} {}, what is being replaced {} {}: {} goes. Unless one of them is new, an earlier repair fitted the wrong part.",
+                        Letters.capital(from.words()),
                         Figures.plain(says),
                         unit,
                         Figures.plain(instead),

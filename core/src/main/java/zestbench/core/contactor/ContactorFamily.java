@@ -19,6 +19,8 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.family.UnitSpot;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
@@ -267,5 +269,31 @@ public final class ContactorFamily implements Family {
                         new Check("pulls", "Pulls in on a call without chatter, drops out when it ends"),
                         new Check("poles", "Under 0.5 V across each closed pole under load")),
                 List.of());
+    }
+
+    @Override
+    public Optional<Help> help(Topic topic) {
+        return switch (topic) {
+            case TEST ->
+                Optional.of(Help.of(
+                                "How is it told?",
+                                Help.practice("Volts across each closed pole under load: over 0.5 V is doubtful."),
+                                Help.practice("In with no volts on its coil: welded or stuck."),
+                                Help.standard(
+                                        "IEC 60947-4-1", "A coil pulls in from 85 % of its volts: 24 V from 20.4."))
+                        .with(Help.Picture.LINE_AND_LOAD));
+            case MATCH ->
+                Optional.of(Help.of(
+                        "What may stand in for it?",
+                        Help.practice("FLA and LRA at least what it switches; coil volts equal; as many poles."),
+                        Help.practice("A pole with a shunt is no plain pole: crankcase heat may come through it.")));
+            case HOOK_UP ->
+                Optional.of(Help.of(
+                                "Which side is which?",
+                                Help.practice(
+                                        "The line comes in on one side and stays hot there; the load goes out on the other."))
+                        .with(Help.Picture.LINE_AND_LOAD));
+            default -> Optional.empty();
+        };
     }
 }

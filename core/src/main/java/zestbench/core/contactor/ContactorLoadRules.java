@@ -85,7 +85,7 @@ final class ContactorLoadRules {
             return;
         }
         p.finding(Finding.caution(
-                        "Witnesses disagree: the old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
+                        "The old contactor is made for {} A, the plate's loads come to {} A. An earlier repair may have fitted a larger one.",
                         old,
                         p.switched.least().get())
                 .of(Finding.Kind.WITNESSES_DISAGREE));

@@ -69,7 +69,7 @@ final class ContactorMatch {
         boolean isDenied = request.circuit().beside().crankcaseHeat() == CrankcaseHeat.NONE;
         return watts.isPresent() && isDenied
                 ? List.of(Finding.caution(
-                                "Witnesses disagree: no crankcase heat was found, the plate names {} W. Look again before a leg is switched.",
+                                "No crankcase heat was found, the plate names {} W. Look again before a leg is switched.",
                                 watts.get())
                         .of(Finding.Kind.WITNESSES_DISAGREE))
                 : List.of();

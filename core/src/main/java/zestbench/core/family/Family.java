@@ -8,6 +8,8 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
@@ -153,6 +155,11 @@ public interface Family {
 
     /** What of a new one is looked at before power goes back on the unit, its wires apart. @param name what it is called there */
     default Optional<Check> beforePower(String name) {
+        return Optional.empty();
+    }
+
+    /** Why a step is as it is for parts of this kind; empty where there is no more to say than for any. */
+    default Optional<Help> help(Topic topic) {
         return Optional.empty();
     }
 

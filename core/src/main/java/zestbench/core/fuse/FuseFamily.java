@@ -21,6 +21,8 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.family.Trait;
 import zestbench.core.family.UnitSpot;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
@@ -213,5 +215,26 @@ public final class FuseFamily implements Family {
                         new Check("rating", "Ratings by the plate, the whole set, facing out")),
                 List.of(new Check("holds", "Holds through a start and ten minutes' running")),
                 List.of());
+    }
+
+    @Override
+    public Optional<Help> help(Topic topic) {
+        return switch (topic) {
+            case TEST ->
+                Optional.of(
+                        Help.of(
+                                "Why out of its holder?",
+                                Help.physics(
+                                        "In circuit, 0 V across it with the load off proves nothing, and a running motor feeds an open one back.")));
+            case MATCH ->
+                Optional.of(Help.of(
+                        "Which rating goes in?",
+                        Help.standard(
+                                "NEC 440.22, 110.3(B)",
+                                "From MCA up to the largest fuse of the plate, and never above."),
+                        Help.practice("Time-delay for motors, the same class, the whole set at once."),
+                        Help.practice("No power until it is known why it opened.")));
+            default -> Optional.empty();
+        };
     }
 }

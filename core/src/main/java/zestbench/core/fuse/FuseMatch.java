@@ -60,14 +60,14 @@ final class FuseMatch {
         boolean isUnit = circuit.kind() != FuseCircuit.Kind.INNER;
         if (isUnit && isAbove(old, circuit.most())) {
             out.add(Finding.caution(
-                            "Witnesses disagree: the old fuse is {} A, {}. An earlier repair may have fitted a larger one.",
+                            "The old fuse is {} A, {}. An earlier repair may have fitted a larger one.",
                             old.orElse(0.0),
                             circuit.words())
                     .of(Finding.Kind.WITNESSES_DISAGREE));
         }
         if (isUnit && isAbove(circuit.least(), old)) {
             out.add(Finding.caution(
-                            "Witnesses disagree: the old fuse is {} A, {}. It is of another circuit, or too small.",
+                            "The old fuse is {} A, {}. It is of another circuit, or too small.",
                             old.orElse(0.0),
                             circuit.words())
                     .of(Finding.Kind.WITNESSES_DISAGREE));

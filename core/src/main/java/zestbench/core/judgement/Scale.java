@@ -9,6 +9,7 @@ import zestbench.core.quantity.Limits;
  * a small miss looks small. Off the axis the reading is held at its end.
  *
  * @param doubtFrom start of the meter's doubt around the reading
+ * @param lastAt the same at the last visit; null where none was read, or it lies off the axis
  * @param off whether the reading lies off the axis
  */
 public record Scale(
@@ -18,6 +19,7 @@ public record Scale(
         double valueAt,
         double doubtFrom,
         double doubtTo,
+        @Nullable Double lastAt,
         Off off) {
     /** Which end the reading lies beyond. */
     public enum Off {
@@ -30,8 +32,8 @@ public record Scale(
     private static final double WIDE_REACH = 0.3;
     private static final double WHOLE = 100;
 
-    /** The scale of {@code judged}; null where it has no figure or no limits. */
-    public static @Nullable Scale of(Judged judged) {
+    /** The scale of {@code judged}; null where it has no figure or no limits. @param last the same at the last visit */
+    public static @Nullable Scale of(Judged judged, @Nullable Double last) {
         Limits limits = judged.limits();
         if (limits == null || !judged.reading().isFigure()) {
             return null;
@@ -51,6 +53,7 @@ public record Scale(
                 share(x, from, to),
                 share(x - doubt, from, to),
                 share(x + doubt, from, to),
+                last == null || last < from || last > to ? null : share(last, from, to),
                 off);
     }
 

@@ -18,6 +18,8 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.Turning;
 import zestbench.core.family.UnitSpot;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
@@ -234,5 +236,35 @@ public final class MotorFamily implements Family {
                 new Check("steady", "No shake, no rub, blade clear at speed"));
         List<String> taps = request.pieces().isEmpty() ? List.of() : MotorHookup.usedTaps(request);
         return new Proof(before, running, taps.isEmpty() ? List.of("") : taps);
+    }
+
+    @Override
+    public Optional<Help> help(Topic topic) {
+        return switch (topic) {
+            case READ ->
+                Optional.of(Help.of(
+                                "Seen from which end?",
+                                Help.physics("Clockwise from the lead end is counter-clockwise from the shaft end."),
+                                Help.practice(
+                                        "Where the label does not say which, the turning is looked at before a new one is taken."))
+                        .with(Help.Picture.MOTOR_ENDS));
+            case TEST ->
+                Optional.of(Help.of(
+                                "What do its windings tell?",
+                                Help.physics("R–S = C–R + C–S: the terminal that is not in the largest pair is C."),
+                                Help.practice(
+                                        "Shaft bound, burnt smell or a shell too hot to touch: it failed, whatever its capacitor reads."))
+                        .with(Help.Picture.COMMON_RUN_START));
+            case MATCH ->
+                Optional.of(Help.of(
+                                "What may stand in for it?",
+                                Help.standard(
+                                        "fan laws, ASHRAE Handbook, HVAC Systems and Equipment",
+                                        "The same poles: fan power goes with the cube of the rpm."),
+                                Help.practice("The same power or one step up, its volts and its turning."),
+                                Help.practice("A new capacitor with it, of the µF and volts that its own label wants."))
+                        .with(Help.Picture.MOTOR_ENDS));
+            default -> Optional.empty();
+        };
     }
 }

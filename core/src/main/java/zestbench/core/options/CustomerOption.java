@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.Figures;
@@ -15,15 +16,22 @@ import zestbench.core.quantity.InputProblem;
  * @param key by which it is chosen
  * @param words what is done
  * @param labour its price
+ * @param warranty in words, such as "5 years on the part"; null where none is promised
  */
-public record CustomerOption(String key, Tier tier, String words, List<Line> parts, double labour) {
+public record CustomerOption(
+        String key,
+        Tier tier,
+        String words,
+        List<Line> parts,
+        double labour,
+        @Nullable String warranty) {
     private static final double MOST = 1_000_000;
     private static final int MOST_PIECES = 100;
     private static final int CENTS = 2;
 
     /** How far it goes. */
     public enum Tier {
-        STOPGAP("Stopgap"),
+        STOPGAP("Temporary"),
         PROPER("Repair"),
         BETTER("Upgrade");
 
@@ -95,14 +103,14 @@ public record CustomerOption(String key, Tier tier, String words, List<Line> par
             Tier tier = tier(match.grade(), out);
             if (tier != null && out.stream().noneMatch(o -> o.tier() == tier)) {
                 List<Line> parts = match.offer().stream().map(prices::of).toList();
-                out.add(new CustomerOption(tier.name(), tier, match.title(), parts, 0));
+                out.add(new CustomerOption(tier.name(), tier, match.title(), parts, 0, null));
             }
         }
         out.sort((a, b) -> a.tier().compareTo(b.tier()));
         return out;
     }
 
-    private static @org.jspecify.annotations.Nullable Tier tier(Grade grade, List<CustomerOption> before) {
+    private static @Nullable Tier tier(Grade grade, List<CustomerOption> before) {
         if (!grade.fits()) {
             return null;
         }

@@ -46,8 +46,16 @@ public final class UnitProof {
     private final List<Finding> findings = new ArrayList<>();
     private final Saturated saturated;
 
-    /** A figure that no limit judges: it is shown with how it came about. */
-    public record Shown(String title, Reading reading, Reckoning reckoning) {}
+    /**
+     * A figure that no limit judges: it is shown with how it came about.
+     *
+     * @param isTemperature itself, and no difference of two; null where it was kept before that was told
+     */
+    public record Shown(
+            String title,
+            Reading reading,
+            Reckoning reckoning,
+            @Nullable Boolean isTemperature) {}
 
     /** What the readings amount to. */
     public record Answer(List<Judged> verdicts, List<Shown> shown, List<Finding> findings) {
@@ -207,7 +215,8 @@ public final class UnitProof {
             shown.add(new Shown(
                     ProofFigure.SUPERHEAT.title(),
                     figure(ProofFigure.SUPERHEAT, superheat),
-                    Reckoning.of(Mark.PHYSICS, working + ", not judged.", values)));
+                    Reckoning.of(Mark.PHYSICS, working + ", not judged.", values),
+                    false));
         } else {
             judge(
                     ProofFigure.SUPERHEAT,
@@ -251,7 +260,8 @@ public final class UnitProof {
         shown.add(new Shown(
                 "Target superheat",
                 Reading.of(Quantity.FAHRENHEIT, tenth(target)),
-                Reckoning.of(Mark.PRACTICE, "(3 × {} − 80 − {}) ÷ 2 = {} °F ± 5.", wetBulb, outdoor, tenth(target))));
+                Reckoning.of(Mark.PRACTICE, "(3 × {} − 80 − {}) ÷ 2 = {} °F ± 5.", wetBulb, outdoor, tenth(target)),
+                false));
         // under 5 °F liquid may come back, whatever the target is
         return new Limits(Math.max(LEAST_TARGET, target - ORIFICE_WITHIN), target + ORIFICE_WITHIN);
     }
@@ -277,7 +287,8 @@ public final class UnitProof {
             shown.add(new Shown(
                     ProofFigure.SUBCOOLING.title(),
                     figure(ProofFigure.SUBCOOLING, subcooling),
-                    Reckoning.of(Mark.PHYSICS, working + ", not judged.", values)));
+                    Reckoning.of(Mark.PHYSICS, working + ", not judged.", values),
+                    false));
             if (setup.metering() == ProofSetup.Metering.VALVE) {
                 findings.add(Finding.info("The plate's target subcooling is not read: subcooling is not judged."));
             }
@@ -307,7 +318,8 @@ public final class UnitProof {
                         Mark.PHYSICS,
                         setup.refrigerant() + " at {} psig" + (setup.altitude().feet() == 0 ? "" : ", {} ft up")
                                 + ": {} °F.",
-                        values(psig, fahrenheit)));
+                        values(psig, fahrenheit)),
+                true);
     }
 
     private Object[] values(double psig, double fahrenheit) {

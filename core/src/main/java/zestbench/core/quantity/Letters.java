@@ -25,6 +25,11 @@ public final class Letters {
         return out.toString();
     }
 
+    /** The first letter large, as at the start of a sentence. */
+    public static String capital(String text) {
+        return text.isEmpty() ? text : large(text.substring(0, 1)) + text.substring(1);
+    }
+
     /** The first letter small, as inside a sentence; a name in capitals stays as it is. */
     public static String inSentence(String title) {
         boolean isName = title.length() > 1 && small(title.charAt(1)) != title.charAt(1);

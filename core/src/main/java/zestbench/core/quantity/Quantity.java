@@ -2,14 +2,14 @@ package zestbench.core.quantity;
 
 /** What a meter or probe measures, with its unit sign and the steps of a 6,000-count meter. */
 public enum Quantity {
-    MICROFARADS("µF", 6, 0.001, 6_000, 2),
-    VOLTS("V", 6, 0.001, 1_000, 0),
-    AMPS("A", 6, 0.001, 600, 2),
-    OHMS("Ω", 600, 0.1, 60_000_000, 2),
-    PERCENT("%", 60, 0.01, 1_000, 2),
-    FAHRENHEIT("°F", 600, 0.1, 600, 1),
-    PSIG("psig", 6_000, 0.1, 1_000, 1),
-    CFM("cfm", 6_000, 1, 60_000, 0);
+    MICROFARADS("µF", 6, 0.001, 6_000),
+    VOLTS("V", 6, 0.001, 1_000),
+    AMPS("A", 6, 0.001, 600),
+    OHMS("Ω", 600, 0.1, 60_000_000),
+    PERCENT("%", 60, 0.01, 1_000),
+    FAHRENHEIT("°F", 600, 0.1, 600),
+    PSIG("psig", 6_000, 0.1, 1_000),
+    CFM("cfm", 6_000, 1, 60_000);
 
     private static final double DECADE = 10;
 
@@ -17,14 +17,12 @@ public enum Quantity {
     private final double firstRange;
     private final double firstResolution;
     private final double usualRange;
-    private final int leastDecimals;
 
-    Quantity(String unit, double firstRange, double firstResolution, double usualRange, int leastDecimals) {
+    Quantity(String unit, double firstRange, double firstResolution, double usualRange) {
         this.unit = unit;
         this.firstRange = firstRange;
         this.firstResolution = firstResolution;
         this.usualRange = usualRange;
-        this.leastDecimals = leastDecimals;
     }
 
     public String unit() {
@@ -34,11 +32,6 @@ public enum Quantity {
     /** The largest value a usual meter shows for this quantity. [practice] */
     public double usualRange() {
         return usualRange;
-    }
-
-    /** So many decimals a figure is shown with, even where they are 0. */
-    public int leastDecimals() {
-        return leastDecimals;
     }
 
     /** Whether a reading below 0 means something: frost, and pressure under the atmosphere's. */

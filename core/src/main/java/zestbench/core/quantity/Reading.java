@@ -54,7 +54,7 @@ public record Reading(
         return state == State.FIGURE;
     }
 
-    /** The figure in its unit with as many decimals as a meter shows, or the word for what it showed. */
+    /** The figure in its unit as it was read, or the word for what it showed. */
     public String text() {
         return switch (state) {
             case FIGURE -> shown() + " " + unit();
@@ -72,12 +72,8 @@ public record Reading(
         return quantity == Quantity.OHMS && value >= MEGOHM / 10;
     }
 
-    /** The figure alone, on the decimals its quantity is shown with unless the meter shows more. */
+    /** The figure alone, as it was read. */
     public String shown() {
-        double x = isInMegohms() ? value / MEGOHM : value;
-        String plain = Figures.plain(x);
-        int point = plain.indexOf('.');
-        boolean finer = point >= 0 && plain.length() - point - 1 > quantity.leastDecimals();
-        return finer ? plain : Figures.fixed(x, quantity.leastDecimals());
+        return Figures.plain(isInMegohms() ? value / MEGOHM : value);
     }
 }

@@ -320,7 +320,7 @@ public final class RelayFamily implements Family {
         return new Proof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, by name, pushed on hard"),
-                        new Check("tools", "No jumper left on its contacts"),
+                        new Check("tools", "No test jumper left on its contacts"),
                         new Check("panel", "Panel on")),
                 List.of(new Check("switches", "Switches on a call and falls back when it ends")),
                 List.of());

@@ -88,10 +88,13 @@ public final class SupplyVoltage {
         Limits limits = rated.limits();
         Verdict verdict = Guard.judge(pair.volts(), limits, doubt);
         Phrase outcome = switch (verdict) {
-            case FAILED -> Phrase.of("{} V is outside, the meter's doubt is ±{}.", pair.volts(), Figures.doubt(doubt));
+            case FAILED -> Phrase.of("{} V is outside, the meter is good to ±{}.", pair.volts(), Figures.doubt(doubt));
             case TOO_CLOSE ->
-                Phrase.of("{} V lies within the meter's doubt of ±{} of a limit.", pair.volts(), Figures.doubt(doubt));
-            default -> Phrase.of("{} V is inside, the meter's doubt is ±{}.", pair.volts(), Figures.doubt(doubt));
+                Phrase.of(
+                        "{} V lies within ±{} of a limit, finer than the meter tells.",
+                        pair.volts(),
+                        Figures.doubt(doubt));
+            default -> Phrase.of("{} V is inside, the meter is good to ±{}.", pair.volts(), Figures.doubt(doubt));
         };
         if (rated.rated().size() > 1 && SystemVolts.isBetween(pair.volts())) {
             findings.add(Finding.info(

@@ -37,12 +37,10 @@ public record AmpTrend(String place, List<Point> points, String words) {
 
     /** The line as it stands after one visit. */
     private static List<Point> after(List<Point> before, List<Line> tape, String place) {
-        Set<Long> struck = new LinkedHashSet<>();
+        Set<Long> struck = UnitEntry.Struck.on(tape);
         Set<String> here = new LinkedHashSet<>();
         tape.forEach(line -> {
-            if (line.entry() instanceof UnitEntry.Struck strike) {
-                struck.add(strike.line());
-            } else if (line.entry() instanceof PartEntry.PartAdded added
+            if (line.entry() instanceof PartEntry.PartAdded added
                     && added.place().equals(place)) {
                 here.add(added.part());
             }

@@ -38,7 +38,7 @@ public final class BeforePower {
         if (wasCharged) {
             out.add(new Check("discharge", "Discharge tool off the capacitor"));
         }
-        out.add(new Check("jumpers", "Jumpers out, switches and floats back in circuit"));
+        out.add(new Check("jumpers", "Test jumpers out, switches and floats back in circuit"));
         out.add(new Check("tools", "No tool or part left inside"));
         out.add(new Check("panel", "Panels on where the air needs them"));
         if (call.safeSteps().stream().anyMatch(step -> step.isDone() && !step.isReading())) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -79,12 +78,7 @@ public final class CallState {
      * @param onRecord the unit's plates as its record has them; what was read on this call goes before them
      */
     public static CallState of(List<Line> tape, Plates onRecord) {
-        Set<Long> struck = new LinkedHashSet<>();
-        for (Line line : tape) {
-            if (line.entry() instanceof UnitEntry.Struck strike) {
-                struck.add(strike.line());
-            }
-        }
+        Set<Long> struck = UnitEntry.Struck.on(tape);
         CallState state = new CallState(tape, struck, onRecord);
         for (Line line : tape) {
             if (!struck.contains(line.number())) {

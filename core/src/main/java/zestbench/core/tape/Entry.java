@@ -17,6 +17,11 @@ public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEn
     /** Adds what it says to where the call stands. @param line it stands on */
     void change(CallState call, Line line);
 
+    /** What takes it back while it is the last thing that happened; null where nothing does. */
+    default @Nullable Undo undo() {
+        return null;
+    }
+
     /** The kinds of entries, each a record with the name it is kept under. */
     static List<Class<?>> kinds() {
         List<Class<?>> out = new ArrayList<>();

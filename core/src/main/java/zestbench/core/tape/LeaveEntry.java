@@ -159,4 +159,17 @@ public sealed interface LeaveEntry extends Entry {
             call.leave().take(key);
         }
     }
+
+    /** The customer wants none of what was offered. @param why in their words; empty where they gave none */
+    record OptionsDeclined(String why) implements LeaveEntry, Lasting, Dark {
+        @Override
+        public TapeText told() {
+            return LeaveText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().decline();
+        }
+    }
 }

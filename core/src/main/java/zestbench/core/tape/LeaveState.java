@@ -23,6 +23,7 @@ public final class LeaveState {
     private final Map<String, Line> writeUps = new LinkedHashMap<>();
     private final Set<String> endedHere = new LinkedHashSet<>();
     private List<CustomerOption> options = List.of();
+    private boolean isDeclined;
     private String taken = "";
     private long startedMillis;
     private @Nullable Line kept;
@@ -70,10 +71,17 @@ public final class LeaveState {
     void offer(List<CustomerOption> offered) {
         options = offered;
         taken = "";
+        isDeclined = false;
     }
 
     void take(String key) {
         taken = key;
+        isDeclined = false;
+    }
+
+    void decline() {
+        taken = "";
+        isDeclined = true;
     }
 
     public Set<String> ticked() {
@@ -163,6 +171,11 @@ public final class LeaveState {
 
     public List<CustomerOption> options() {
         return options;
+    }
+
+    /** Whether the customer wants none of the options. */
+    public boolean isDeclined() {
+        return isDeclined;
     }
 
     /** The key of the option that was chosen; empty where none is. */

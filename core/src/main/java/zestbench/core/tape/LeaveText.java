@@ -63,6 +63,10 @@ final class LeaveText {
         return said(e.key().isEmpty() ? "No option chosen" : "Customer chose: " + e.words(), "");
     }
 
+    static TapeText of(LeaveEntry.OptionsDeclined e) {
+        return said("Customer declined" + (e.why().isEmpty() ? "" : ": " + e.why()), "");
+    }
+
     static TapeText of(PartEntry.Ordered e) {
         return said(
                 "Ordered: " + e.title(),

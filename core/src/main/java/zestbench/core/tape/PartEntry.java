@@ -114,6 +114,11 @@ public sealed interface PartEntry extends Entry {
         public void change(CallState call, Line line) {
             call.onPart(part, at -> at.chosen(this));
         }
+
+        @Override
+        public Undo undo() {
+            return Undo.PUT_BACK;
+        }
     }
 
     /** The choice was taken back. */
@@ -296,6 +301,11 @@ public sealed interface PartEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             call.onPart(part, at -> at.close(line, this));
+        }
+
+        @Override
+        public Undo undo() {
+            return Undo.REOPEN_PART;
         }
     }
 

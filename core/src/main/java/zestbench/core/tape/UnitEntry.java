@@ -1,6 +1,8 @@
 package zestbench.core.tape;
 
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
@@ -25,8 +27,8 @@ public sealed interface UnitEntry extends Entry {
         }
     }
 
-    /** A line was struck; it stays visible. */
-    record Struck(long line, String reason) implements UnitEntry, Lasting, Dark {
+    /** A line was struck; it stays visible. Where this is struck in its turn, that line stands again. */
+    record Struck(long line, String reason) implements UnitEntry, Strikable, Dark {
         @Override
         public TapeText told() {
             return TapeText.of(this);
@@ -35,6 +37,24 @@ public sealed interface UnitEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             // seen to before any line is added up
+        }
+
+        /** Numbers of the lines of {@code tape} that are struck. */
+        static Set<Long> on(List<Line> tape) {
+            Set<Long> struck = new LinkedHashSet<>();
+            // a later strike may be that of an earlier one
+            for (int i = tape.size() - 1; i >= 0; i--) {
+                Line line = tape.get(i);
+                if (line.entry() instanceof Struck strike && !struck.contains(line.number())) {
+                    struck.add(strike.line());
+                }
+            }
+            return struck;
+        }
+
+        @Override
+        public Undo undo() {
+            return Undo.STRIKE;
         }
     }
 
@@ -171,6 +191,11 @@ public sealed interface UnitEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             call.end(this);
+        }
+
+        @Override
+        public Undo undo() {
+            return Undo.REOPEN_CALL;
         }
     }
 

@@ -17,6 +17,8 @@ import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.help.Help;
+import zestbench.core.help.Topic;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
@@ -194,5 +196,23 @@ public final class TransformerFamily implements Family {
                         new Check("panel", "Panel on")),
                 List.of(new Check("secondary", "Secondary volts under load inside what its coils stand")),
                 List.of());
+    }
+
+    @Override
+    public Optional<Help> help(Topic topic) {
+        return switch (topic) {
+            case HOOK_UP ->
+                Optional.of(Help.of(
+                        "Why two leads, and the rest capped?",
+                        Help.practice("The common is whatever this label prints. Colours are no code between makers."),
+                        Help.physics("Unused primary leads are live, up to the volts of the highest tap.")));
+            case MATCH ->
+                Optional.of(Help.of(
+                        "Why does the tap matter?",
+                        Help.physics(
+                                "208 V on a 240 V tap gives 20.8 V, where a coil is promised to pull in from 20.4."),
+                        Help.practice("VA at least what hangs on it.")));
+            default -> Optional.empty();
+        };
     }
 }

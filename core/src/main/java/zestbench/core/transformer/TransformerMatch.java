@@ -27,6 +27,7 @@ import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
 import zestbench.core.shop.ShopRules.SmallerTransformer;
 
 /** How offered transformers serve in the place of an old one: load, taps for the line that was measured, secondary. */
@@ -107,7 +108,7 @@ final class TransformerMatch {
         Double load = held(request.circuit(), request.required());
         if (load != null && old > 0 && load > old * TransformerLimits.HELD_SHARE + Figures.SAME) {
             out.add(Finding.caution(
-                            "Witnesses disagree: {} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
+                            "{} VA hang on a transformer of {} VA, more than 80 % of it. An earlier repair may have fitted one too small.",
                             load, old)
                     .of(Finding.Kind.WITNESSES_DISAGREE));
         }
@@ -116,8 +117,8 @@ final class TransformerMatch {
                     .number("voltAmps")
                     .filter(va -> Math.abs(va - old) > Figures.SAME)
                     .ifPresent(va -> out.add(Finding.caution(
-                                    "Witnesses disagree: {} says {} VA, the old label {} VA. The larger stands.",
-                                    witness.from().words(),
+                                    "{} says {} VA, the old label {} VA. The larger stands.",
+                                    Letters.capital(witness.from().words()),
                                     va,
                                     old)
                             .of(Finding.Kind.WITNESSES_DISAGREE)));

@@ -220,7 +220,7 @@ public final class Windings {
             findings.add(Finding.info("{}.", new Named(common, nearer, farther).words()));
             if (middle.ohms() - least.ohms() <= apart(least, middle)) {
                 findings.add(Finding.info(
-                        "Run and start differ by less than this meter's doubt: prove it on the motor's diagram."));
+                        "Run and start differ by less than this meter can tell: prove it on the motor's diagram."));
             }
         }
         boolean areMarked = pairs.stream().allMatch(p -> NAMES.contains(p.one()) && NAMES.contains(p.two()));
@@ -243,7 +243,7 @@ public final class Windings {
         Verdict verdict = agrees ? Verdict.GOOD : isOff ? Verdict.WEAK : Verdict.TOO_CLOSE;
         Reckoning part = Reckoning.of(
                 Mark.PHYSICS,
-                "{} + {} = {} Ω, read {} Ω: {} % off; 5 % is allowed, the meter's doubt is {} Ω.",
+                "{} + {} = {} Ω, read {} Ω: {} % off; 5 % is allowed, the meter is good to {} Ω.",
                 least.ohms(),
                 middle.ohms(),
                 Figures.tidy(sum),

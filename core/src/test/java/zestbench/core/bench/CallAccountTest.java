@@ -30,7 +30,7 @@ class CallAccountTest {
         assertThat(told())
                 .startsWith(
                         "Complaint: No cooling, fan slow",
-                        "Found: Run capacitor, outdoor unit FAN 2.10 µF of 5, failed; run capacitor, fan section")
+                        "Found: Run capacitor, outdoor unit FAN 2.1 µF of 5, failed; run capacitor, fan section")
                 .contains("Still open: Run capacitor, outdoor unit", "By: Tech 1")
                 .noneMatch(line -> line.contains("HERM"));
     }
@@ -50,7 +50,7 @@ class CallAccountTest {
                         "Done: Run capacitor, outdoor unit: spade tightened",
                         "Advised: Outdoor unit: coil matted (this season)",
                         "By: Tech 1, Tech 2")
-                .noneMatch(line -> line.contains("2.10") || line.startsWith("Still open"));
+                .noneMatch(line -> line.contains("2.1 ") || line.startsWith("Still open"));
         assertThat(CallAccount.of(call.state(), "").stream().map(AccountLine::name))
                 .doesNotContain("Complaint");
     }

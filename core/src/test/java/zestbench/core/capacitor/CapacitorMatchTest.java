@@ -16,6 +16,7 @@ import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.value.Value;
@@ -146,7 +147,8 @@ class CapacitorMatchTest {
                 List.of(),
                 ShopRules.DEFAULT));
         assertThat(answer.findings())
-                .anySatisfy(f -> assertThat(f.text()).contains("disagree").contains("7.5"));
+                .filteredOn(f -> f.kind() == Finding.Kind.WITNESSES_DISAGREE)
+                .anySatisfy(f -> assertThat(f.text()).contains("7.5 µF goes"));
         assertThat(answer.matches()).extracting(m -> m.offer().get(0)).containsExactly("b", "a");
     }
 

@@ -18,6 +18,7 @@ import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.MatchRequest.Witness;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Criterion;
+import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
@@ -115,7 +116,7 @@ class MatchCriteriaTest {
                     List.of(),
                     ShopRules.DEFAULT));
             assertThat(answer.matches().get(0).grade()).isEqualTo(Grade.LIKE_FOR_LIKE);
-            assertThat(answer.findings()).anyMatch(f -> f.text().contains("disagree"));
+            assertThat(answer.findings()).anyMatch(f -> f.kind() == Finding.Kind.WITNESSES_DISAGREE);
         }
     }
 

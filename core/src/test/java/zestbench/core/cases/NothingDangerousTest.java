@@ -115,7 +115,7 @@ class NothingDangerousTest {
                 + "offers:[{id:\"a\",spec:{voltAmps:40,primaryVolts:[240],secondaryVolts:24}}],context:{lineVolts:240}";
         MatchAnswer answer = Asked.match(json(body));
         assertThat(answer.matches().get(0).grade().name()).isEqualTo("REFUSED");
-        assertThat(answer.findings()).anyMatch(f -> f.text().startsWith("Witnesses disagree"));
+        assertThat(answer.findings()).anyMatch(f -> f.kind() == Finding.Kind.WITNESSES_DISAGREE);
     }
 
     /** A plate handed in as a witness is the same plate, for every family. [NEC 440.22, 440.41] */

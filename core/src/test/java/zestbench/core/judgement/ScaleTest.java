@@ -37,17 +37,36 @@ class ScaleTest {
                 50.0,
                 new Limits(47, 53),
                 Reckoning.of(Mark.PRACTICE, "open"));
-        assertThat(Scale.of(open)).isNull();
+        assertThat(Scale.of(open, null)).isNull();
     }
 
     private static Scale scale(double reading, Limits limits) {
-        return Scale.of(new Judged(
+        return Scale.of(
+                new Judged(
+                        "HERM",
+                        Verdict.GOOD,
+                        Reading.of(Quantity.MICROFARADS, reading),
+                        1,
+                        50.0,
+                        limits,
+                        Reckoning.of(Mark.PRACTICE, "x")),
+                null);
+    }
+
+    /** The last visit's mark stands where that reading would, and not at an end it lies beyond. */
+    @Test
+    void theLastVisitHasAMarkOnTheSameAxis() {
+        Judged now = new Judged(
                 "HERM",
                 Verdict.GOOD,
-                Reading.of(Quantity.MICROFARADS, reading),
+                Reading.of(Quantity.MICROFARADS, 49),
                 1,
                 50.0,
-                limits,
-                Reckoning.of(Mark.PRACTICE, "x")));
+                new Limits(47.5, 52.5),
+                Reckoning.of(Mark.PRACTICE, "x"));
+        Scale atLast = Scale.of(now, 49.0);
+        assertThat(atLast.lastAt()).isEqualTo(atLast.valueAt());
+        assertThat(Scale.of(now, 20.0).lastAt()).isNull();
+        assertThat(Scale.of(now, null).lastAt()).isNull();
     }
 }

@@ -27,7 +27,7 @@ class CustomerOptionTest {
     })
     void addsUpToTheCent(int count, double each, double labour, double total) {
         CustomerOption option =
-                new CustomerOption("a", Tier.PROPER, "A new one", List.of(new Line("part", count, each)), labour);
+                new CustomerOption("a", Tier.PROPER, "A new one", List.of(new Line("part", count, each)), labour, null);
         assertThat(option.total()).isEqualTo(total);
         assertThat(option.reckoning()).endsWith(String.format(java.util.Locale.ROOT, "= %.2f", total));
     }
@@ -39,7 +39,8 @@ class CustomerOptionTest {
                 Tier.STOPGAP,
                 "Two in parallel",
                 List.of(new Line("40 µF", 1, 23.68), new Line("5 µF", 2, 11.36)),
-                95);
+                95,
+                null);
         assertThat(option.reckoning()).isEqualTo("1 × 23.68 + 2 × 11.36 + labour 95.00 = 141.40");
     }
 
@@ -53,8 +54,8 @@ class CustomerOptionTest {
         "part, 1, 1, -5, labour"
     })
     void saysWhichFigureCannotBe(String name, int count, double each, double labour, String field) {
-        assertThatThrownBy(
-                        () -> new CustomerOption("a", Tier.PROPER, "x", List.of(new Line(name, count, each)), labour))
+        assertThatThrownBy(() ->
+                        new CustomerOption("a", Tier.PROPER, "x", List.of(new Line(name, count, each)), labour, null))
                 .isInstanceOfSatisfying(
                         InputProblem.class,
                         p -> assertThat(p.fields().get(0).field()).isEqualTo(field));

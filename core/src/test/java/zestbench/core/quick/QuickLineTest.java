@@ -13,16 +13,16 @@ class QuickLineTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "55+7.5 440 6% : 52.6 5.9 | HERM 52.60 µF, FAN 5.90 µF",
-                "45/5 mfd 370 : 44,1 | HERM 44.10 µF",
-                "45/5 mfd 370 : - 4.9 | FAN 4.90 µF",
+                "55+7.5 440 6% : 52.6 5.9 | HERM 52.6 µF, FAN 5.9 µF",
+                "45/5 mfd 370 : 44,1 | HERM 44.1 µF",
+                "45/5 mfd 370 : - 4.9 | FAN 4.9 µF",
                 "35 440 : ol | CAPACITOR OL",
                 "35 440 : open | CAPACITOR open",
                 "coil 24 : 18.2v | COIL VOLTS 18.2 V",
-                "coil 24 v : 12.4 ohm | COIL 12.40 Ω",
-                "fuse 30 rk5 td : 0.2 ol | FUSE 1 0.20 Ω, FUSE 2 OL",
+                "coil 24 v : 12.4 ohm | COIL 12.4 Ω",
+                "fuse 30 rk5 td : 0.2 ol | FUSE 1 0.2 Ω, FUSE 2 OL",
                 "xfmr 40va 208 to 24 : 208 23.1v | PRIMARY 208 V, SECONDARY 23.1 V",
-                ": 52.6 5.9uf | HERM 52.60 µF, FAN 5.90 µF",
+                ": 52.6 5.9uf | HERM 52.6 µF, FAN 5.9 µF",
             })
     void readingsFollowTheSections(String text, String taken) {
         QuickLine quick = QuickLine.of(text, AT_HAND);
@@ -65,13 +65,13 @@ class QuickLineTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "windings 0.9 2.1 3.0 | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω",
-                "Winding: 0,9 OL ol | 1-2 0.90 Ω, 1-3 OL, 2-3 OL",
-                "windings 0.9 2.1 3.0 ground OL | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
-                "windings gnd 5M | 1-GROUND 5.00 MΩ",
-                "windings point nine two point one three point zero | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω",
-                "windings 0.9/2.1/3.0 to ground open | 1-2 0.90 Ω, 1-3 2.10 Ω, 2-3 3.00 Ω, 1-GROUND OL",
-                "ohms 470 1k 1.5k | 1-2 470.00 Ω, 1-3 1000.00 Ω, 2-3 1500.00 Ω",
+                "windings 0.9 2.1 3.0 | 1-2 0.9 Ω, 1-3 2.1 Ω, 2-3 3 Ω",
+                "Winding: 0,9 OL ol | 1-2 0.9 Ω, 1-3 OL, 2-3 OL",
+                "windings 0.9 2.1 3.0 ground OL | 1-2 0.9 Ω, 1-3 2.1 Ω, 2-3 3 Ω, 1-GROUND OL",
+                "windings gnd 5M | 1-GROUND 5 MΩ",
+                "windings point nine two point one three point zero | 1-2 0.9 Ω, 1-3 2.1 Ω, 2-3 3 Ω",
+                "windings 0.9/2.1/3.0 to ground open | 1-2 0.9 Ω, 1-3 2.1 Ω, 2-3 3 Ω, 1-GROUND OL",
+                "ohms 470 1k 1.5k | 1-2 470 Ω, 1-3 1000 Ω, 2-3 1500 Ω",
             })
     void windingsAreWrittenPairByPair(String text, String pairs) {
         MotorReadings read =

@@ -200,7 +200,7 @@ class PowerOnTapeTest {
         NextThing next = NextThing.of(state());
         assertThat(next.text()).isEqualTo("Power off: test capacitor and start device");
         assertThat(next.callStep()).isEqualTo(CallStep.SAFE);
-        assertThat(last().told().toString()).contains("Compressor", "60.00");
+        assertThat(last().told().toString()).contains("Compressor", "60");
         add(new PartEntry.Overridden(null, Demand.START_PARTS, "new capacitor is on the way"));
         assertThat(NextThing.of(state()).part()).as("the part is next again").isEqualTo("p");
         assertThat(last().told().toString()).contains("new capacitor is on the way");

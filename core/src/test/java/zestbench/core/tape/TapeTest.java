@@ -66,7 +66,7 @@ class TapeTest {
         add(new PartEntry.PartClosed("p", Entry.Outcome.REPLACED, ProofList.asLeft(part()), "", null));
         assertThat(filled()).containsExactlyInAnyOrder(Step.values());
         assertThat(next()).isEqualTo("Prove the whole unit");
-        assertThat(ProofList.asLeft(part())).contains("HERM 45.10 µF", "FAN 5.02 µF");
+        assertThat(ProofList.asLeft(part())).contains("HERM 45.1 µF", "FAN 5.02 µF");
     }
 
     @Test

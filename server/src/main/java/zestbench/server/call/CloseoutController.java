@@ -104,14 +104,18 @@ class CloseoutController {
             @NotNull(message = "give its parts, none as an empty list") @Size(max = 20, message = "give up to 20 parts")
             List<@NotNull(message = "give a part") @Valid OptionLine> parts,
 
-            double labour) {
+            double labour,
+
+            @Nullable @Size(max = 100, message = "give up to 100 characters")
+            String warranty) {
         CustomerOption option(String field) {
             try {
                 List<CustomerOption.Line> lines = new ArrayList<>();
                 for (OptionLine line : parts) {
                     lines.add(new CustomerOption.Line(line.name().strip(), line.count(), line.each()));
                 }
-                return new CustomerOption(key, tier, words.strip(), lines, labour);
+                String promised = warranty == null || warranty.isBlank() ? null : warranty.strip();
+                return new CustomerOption(key, tier, words.strip(), lines, labour, promised);
             } catch (InputProblem problem) {
                 throw problem.within(field);
             }
@@ -132,6 +136,11 @@ class CloseoutController {
 
     /** @param key left out where the choice is taken back */
     record OptionChoice(@Nullable @Size(max = 60) String key) {}
+
+    /** @param why in the customer's words; left out where they gave none */
+    record OptionsDecline(
+            @Nullable @Size(max = 300, message = "give up to 300 characters")
+            String why) {}
 
     @PostMapping("/before-power")
     CallView tick(@PathVariable long id, @Valid @RequestBody UnitTick given, Sender sender) {
@@ -199,5 +208,10 @@ class CloseoutController {
     @PostMapping("/options/choice")
     CallView take(@PathVariable long id, @Valid @RequestBody OptionChoice given, Sender sender) {
         return teller.after(id, sender, new OnLeaving.TakeOption(given.key() == null ? "" : given.key()));
+    }
+
+    @PostMapping("/options/decline")
+    CallView decline(@PathVariable long id, @Valid @RequestBody OptionsDecline given, Sender sender) {
+        return teller.after(id, sender, new OnLeaving.Decline(given.why() == null ? "" : given.why()));
     }
 }

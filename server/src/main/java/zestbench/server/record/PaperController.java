@@ -150,12 +150,15 @@ public class PaperController {
                     isTaken,
                     "style",
                     isTaken ? "taken" : "",
+                    "warranty",
+                    option.warranty() == null ? "" : option.warranty(),
                     "parts",
                     option.parts().stream()
                             .map(p -> Map.of("count", p.count(), "name", p.name(), "each", Figures.fixed(p.each(), 2)))
                             .toList()));
         }
         filled.put("options", options);
+        filled.put("declined", leave.isDeclined());
         return pdf("options-" + id, paper.print(Paper.Sheet.OPTIONS, filled));
     }
 

@@ -1,0 +1,143 @@
+package zestbench.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import zestbench.server.RunningBench;
+
+/** The dual-capacitor case by the keyboard alone, and what a screen reader says on the way. */
+class KeyboardTest {
+    private static final int MOST_TABS = 120;
+    /** What has the focus, as it is named to whoever hears it. */
+    private static final String FOCUSED = """
+            (() => {
+              const at = document.activeElement;
+              const named = at.getAttribute('aria-label') ?? (at.labels?.[0]?.textContent ?? at.textContent);
+              return named.replace(/\\s+/g, ' ').trim();
+            })()""";
+
+    /** Headings and what is told without being asked, in the order of the page. */
+    private static final String TOLD = """
+            [...document.querySelectorAll('main h1, main h2, main [role=status], main [role=alert], main [aria-live]')]
+              .filter((e) => e.offsetParent !== null || e.classList.contains('zb-hidden'))
+              .map((e) => e.textContent.replace(/\\s+/g, ' ').trim()).filter((t) => t !== '')""";
+
+    private final List<String> heard = new ArrayList<>();
+
+    @Test
+    void aDualCapacitorByKeysAlone() {
+        try (Browsing at = Browsing.laptop(RunningBench.demo()).as("Tech 3")) {
+            at.go("/calls");
+            at.page.locator("#label-box").waitFor();
+            at.page.keyboard().press("/");
+            at.page.keyboard().type("45/5 MFD 440VAC ±6% : 44.8 3.1");
+            at.page.locator(".has").waitFor();
+            hear(at);
+            press(at, "Put it on a call");
+            press(at, "A new call");
+            at.page.getByLabel("Which unit?").waitFor();
+            tabTo(at, "Which unit?");
+            at.page.keyboard().type("seed");
+            at.page
+                    .locator(".unit", new com.microsoft.playwright.Page.LocatorOptions().setHasText("Seed library"))
+                    .waitFor();
+            press(at, "Seed library");
+            tabTo(at, "Complaint, in their words");
+            at.page.keyboard().type("Fan slow");
+            press(at, "Start the call");
+            at.page.locator(".board").waitFor();
+            hear(at);
+            enter(at, "Take");
+            press(at, "without naming wires");
+            at.page.waitForCondition(() -> at.action().textContent().contains("Measure the new"));
+            hear(at);
+            enter(at, "Measure the new");
+            at.reading("45.1");
+            at.reading("5.02");
+            hear(at);
+            enter(at, "hook it up");
+            enter(at, "Make safe first");
+            at.reading("238");
+            for (int left = at.button("All read 0").count();
+                    left > 0;
+                    left = at.button("All read 0").count()) {
+                int before = left;
+                press(at, "All read 0");
+                at.page.waitForCondition(() -> at.button("All read 0").count() < before);
+            }
+            hear(at);
+            enter(at, "Hook up the");
+            at.page.locator("figure svg").first().waitFor();
+            while (!at.action().textContent().contains("Prove it")) {
+                String before = at.action().textContent();
+                at.page.keyboard().press("Enter");
+                at.page.waitForCondition(() -> !at.action().textContent().equals(before));
+            }
+            enter(at, "Prove it");
+            var open = at.page.locator(".checks input[type=checkbox]:not(:checked)");
+            open.first().waitFor();
+            for (int left = open.count(); left > 0; left = open.count()) {
+                int before = left;
+                open.first().focus();
+                at.page.keyboard().press("Space");
+                at.page.waitForCondition(() -> open.count() < before);
+            }
+            hear(at);
+            at.page.keyboard().press("Enter");
+            at.reading("15.2");
+            at.reading("1.3");
+            hear(at);
+            enter(at, "Close");
+            at.page.waitForCondition(() -> at.tape().textContent().contains("Replaced"));
+            hear(at);
+        }
+        heard.forEach(line -> System.out.println("said: " + line));
+        assertThat(heard)
+                .hasSizeGreaterThan(8)
+                .allSatisfy(line -> assertThat(line)
+                        .as("reads like a sentence")
+                        .matches("(?s)[A-Z0-9“\"<+−µ].*")
+                        .doesNotContainPattern("undefined|null|NaN|\\[object|[a-z]_[a-z]|[A-Z]_[A-Z]|\\{\\{"));
+        assertThat(heard).as("the verdict is heard").anyMatch(line -> line.contains("FAILED"));
+    }
+
+    private void hear(Browsing at) {
+        // a live line is told a moment after the last key
+        at.page.waitForTimeout(900);
+        for (Object line : (List<?>) at.page.evaluate(TOLD)) {
+            if (!heard.contains(String.valueOf(line))) {
+                heard.add(String.valueOf(line));
+            }
+        }
+    }
+
+    /** The one action of the step, by the key for it. */
+    private static void enter(Browsing at, String words) {
+        at.page.waitForCondition(() -> at.action().count() > 0
+                && at.action().first().isEnabled()
+                && at.action().first().textContent().contains(words));
+        at.page.evaluate("document.activeElement.blur()");
+        at.page.keyboard().press("Enter");
+    }
+
+    private static void press(Browsing at, String name) {
+        tabTo(at, name);
+        at.page.keyboard().press("Enter");
+    }
+
+    private static void tabTo(Browsing at, String name) {
+        List<String> passed = new ArrayList<>();
+        for (int i = 0; i < MOST_TABS; i++) {
+            String focused = String.valueOf(at.page.evaluate(FOCUSED));
+            if (focused.contains(name)
+                    && !at.page.evaluate("document.activeElement.tagName").equals("BODY")) {
+                return;
+            }
+            passed.add(focused);
+            at.page.keyboard().press("Tab");
+        }
+        throw new AssertionError(name + " cannot be reached by Tab; passed " + passed);
+    }
+}
