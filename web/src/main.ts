@@ -11,7 +11,9 @@ import App from './App.vue'
 import { router } from './router'
 import { vuetify } from './theme/vuetify'
 
-createApp(App).use(createPinia()).use(router).use(vuetify).mount('#app')
+const app = createApp(App).use(createPinia()).use(router).use(vuetify)
+// where one is decides what frames it: drawn before that is known it would jump
+void router.isReady().then(() => app.mount('#app'))
 
 /** A newer screen is taken once nobody looks, so that nothing jumps under a finger. */
 const renew = registerSW({

@@ -126,8 +126,8 @@ provide(
 
 <template>
   <section class="work" aria-label="Work">
+    <p class="zb-printed printed">{{ printed }}</p>
     <template v-if="store.part">
-      <p class="zb-printed printed">{{ printed }}</p>
       <header class="head">
         <Slice class="on-phone" :filled="store.part.filled" :at="store.step" :size="36" />
         <div class="name">

@@ -91,7 +91,7 @@ onMounted(load)
           {{ view.due.length + view.waiting.length - 1 }} more due or waiting
         </button>
       </p>
-      <header class="head">
+      <header v-if="isLoaded || wrong" class="head">
         <h2 class="today">Today</h2>
         <ChoiceButtons v-model="filter" label="Which calls" is-hidden-label :choices="filters" />
         <v-text-field

@@ -158,6 +158,10 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(lines, {
   display: inline-flex;
   align-items: baseline;
   white-space: pre-wrap;
+  font-variant-numeric: tabular-nums;
+}
+.figures :deep(.zb-figure) {
+  font: inherit;
 }
 .low {
   display: inline-flex;

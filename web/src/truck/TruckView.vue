@@ -157,17 +157,17 @@ watch(
           is-hidden-label
           :choices="depots.map((d) => ({ value: d.name, words: d.name }))"
         />
-        <span v-if="depot === mine" class="zb-soft">{{ session.who?.name }} drives it</span>
+        <span v-if="depot === mine" class="zb-soft drives">{{ session.who?.name }} drives it</span>
         <v-btn v-else-if="!isShop" variant="text" height="48" @click="drive"
           >{{ session.who?.name }} drives {{ depot }}</v-btn
         >
         <AddDepot @added="(all, name) => ((depots = all), (depot = name))" />
       </div>
       <template v-if="page === 'STOCK'">
-        <div class="row">
+        <div class="row finds">
           <LabelledField v-model="search" label="Find by rating, kind, bin" has-no-wrong-line class="find" />
           <v-btn class="take" height="48" :aria-expanded="isTaking" @click="isTaking = !isTaking"
-            >+ Take in by its label</v-btn
+            >+ Take in<span class="by">&nbsp;by its label</span></v-btn
           >
         </div>
         <AddStock v-if="isTaking" :depot="depot ?? ''" @added="load" />
@@ -284,6 +284,17 @@ h1 {
   }
   h1 {
     font-size: 24px;
+  }
+  .finds {
+    flex-wrap: nowrap;
+  }
+  .find {
+    flex: 1;
+    min-width: 0;
+  }
+  .drives,
+  .by {
+    display: none;
   }
 }
 </style>

@@ -7,11 +7,13 @@ import { textOf } from '@/bench/fieldText'
 import { usePlateAttributes } from '@/shared/useAttributes'
 import { dateWords, dayOf } from '@/shared/time'
 import VerdictMark from '@/shared/VerdictMark.vue'
+import { useSession } from '@/stores/session'
 import SiteForm from './SiteForm.vue'
 import UnitTrends from './UnitTrends.vue'
 
 /** A unit's own record: its plates with the serial whole, what drifts in it, and what every visit found and left. */
 const route = useRoute()
+const session = useSession()
 const attributes = usePlateAttributes()
 const record = ref<RecordView | null>(null)
 const visits = ref<VisitView[]>([])
@@ -41,9 +43,12 @@ function words(attribute: Attribute, value: unknown): string {
 onMounted(async () => {
   const path = { path: { id: Number(route.params.id) } }
   try {
-    record.value = await body(api.GET('/api/units/{id}', { params: path }))
-    history.value = await body(api.GET('/api/units/{id}/history', { params: path }))
-    visits.value = await body(api.GET('/api/units/{id}/visits', { params: path }))
+    // shown in one go: what came later would push down what is read already
+    ;[record.value, history.value, visits.value] = await Promise.all([
+      body(api.GET('/api/units/{id}', { params: path })),
+      body(api.GET('/api/units/{id}/history', { params: path })),
+      body(api.GET('/api/units/{id}/visits', { params: path })),
+    ])
   } catch (problem) {
     wrong.value = (problem as Error).message
   }
@@ -56,7 +61,8 @@ onMounted(async () => {
       <p v-if="wrong" role="alert">
         <b>{{ wrong }}</b>
       </p>
-      <template v-if="record">
+      <template v-if="record && attributes.length">
+        <p class="zb-printed">{{ dayOf(Date.now()) }} · {{ session.who?.name }}</p>
         <header class="head">
           <div>
             <h1>{{ record.unit.site }}, {{ record.unit.name }}</h1>
@@ -119,7 +125,7 @@ onMounted(async () => {
                 <span>{{ p.part.asLeft }}{{ p.part.measured ? `, read ${p.part.measured}` : '' }}</span>
                 <span class="zb-soft"
                   >{{ p.part.place }}, in for {{ p.age
-                  }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : '' }}</span
+                  }}{{ p.part.returnDate ? `, temporary until ${dateWords(p.part.returnDate)}` : '' }}</span
                 >
               </router-link>
             </section>

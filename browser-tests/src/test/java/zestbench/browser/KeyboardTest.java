@@ -14,6 +14,7 @@ class KeyboardTest {
     private static final String FOCUSED = """
             (() => {
               const at = document.activeElement;
+              if (!at.matches('button, a, input, textarea, select')) return '';
               const named = at.getAttribute('aria-label') ?? (at.labels?.[0]?.textContent ?? at.textContent);
               return named.replace(/\\s+/g, ' ').trim();
             })()""";
@@ -115,9 +116,14 @@ class KeyboardTest {
 
     /** The one action of the step, by the key for it. */
     private static void enter(Browsing at, String words) {
-        at.page.waitForCondition(() -> at.action().count() > 0
-                && at.action().first().isEnabled()
-                && at.action().first().textContent().contains(words));
+        try {
+            at.page.waitForCondition(() -> at.action().count() > 0
+                    && at.action().first().isEnabled()
+                    && at.action().first().textContent().contains(words));
+        } catch (RuntimeException other) {
+            throw new AssertionError(
+                    words + " is not the action, but " + at.action().allTextContents(), other);
+        }
         at.page.evaluate("document.activeElement.blur()");
         at.page.keyboard().press("Enter");
     }
