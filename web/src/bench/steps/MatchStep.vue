@@ -141,7 +141,7 @@ const words = computed(() => {
   const p = part.value
   if (p?.chosen) return p.closed ? 'Proved and closed' : 'Hook it up'
   if (!picked.value && toConfirm.value) return `First confirm ${toConfirm.value}`
-  if (!picked.value) return NOTHING[source.value ?? 'TRUCK']
+  if (!picked.value) return found.value ? NOTHING[source.value ?? 'TRUCK'] : 'Looking …'
   const title = picked.value.title
   if (source.value === 'TYPED') return `Use ${title}`
   if (source.value === 'COUNTER') return `Order ${title}`

@@ -41,7 +41,7 @@ final class Browsing implements AutoCloseable {
                 .setHasTouch(width < 800)
                 .setServiceWorkers(workers));
         page = context.newPage();
-        page.setDefaultTimeout(10_000);
+        page.setDefaultTimeout(20_000);
     }
 
     static Browsing laptop(RunningBench bench) {

@@ -61,6 +61,7 @@ class KeyboardTest {
             enter(at, "hook it up");
             enter(at, "Make safe first");
             at.reading("238");
+            at.button("All read 0").first().waitFor();
             for (int left = at.button("All read 0").count();
                     left > 0;
                     left = at.button("All read 0").count()) {

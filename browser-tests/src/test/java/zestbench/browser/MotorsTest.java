@@ -95,7 +95,7 @@ class MotorsTest {
         at.reading("6.1");
         assertThat(at.page.locator(".pair").first()).containsText("GOOD");
         at.action().click();
-        assertThat(at.tape()).containsText("inrush 6.10 A");
+        assertThat(at.tape()).containsText("inrush 6.1 A");
         assertThat(at.action()).containsText("2 to tick");
         at.tickAll();
         assertThat(at.page.getByText("The line starts here")).isVisible();

@@ -241,7 +241,7 @@ public record TapeText(
         }
         if (e.inrush() != null
                 && e.alongside().stream().noneMatch(j -> j.subject().endsWith("INRUSH"))) {
-            beside.add("inrush " + Figures.fixed(e.inrush(), 2) + " A");
+            beside.add("inrush " + Figures.plain(e.inrush()) + " A");
         }
         beside.add(0, amps.detail());
         return new TapeText(
