@@ -13,6 +13,7 @@ import TopBar from '@/shell/TopBar.vue'
 import UndoBar from '@/shell/UndoBar.vue'
 import WaitingDialog from '@/shell/WaitingDialog.vue'
 import { useFeel, useNight } from '@/shell/useFeel'
+import { useFocusBack } from '@/shell/useFocusBack'
 import WelcomeView from '@/shell/WelcomeView.vue'
 import WhoDialog from '@/shell/WhoDialog.vue'
 import { STEPS, type Step } from '@/api/types'
@@ -43,6 +44,7 @@ onMounted(() => {
   void waiting.load()
 })
 useFeel()
+useFocusBack()
 watch(
   useNight(),
   (isNight) => {

@@ -43,6 +43,15 @@ async function take(amps: string) {
 }
 const next = () => (isReady.value ? take(typed.value) : undefined)
 defineExpose({ isReady, next })
+/** The verdicts, for whoever hears the bench. */
+const said = computed(() =>
+  motors.value
+    .flatMap((m) => {
+      const judged = known(m.place)
+      return judged ? [`${SHORT[m.place]} ${judged.figure} ${judged.unit} ${judged.word}`] : []
+    })
+    .join('. '),
+)
 </script>
 
 <template>
@@ -56,6 +65,7 @@ defineExpose({ isReady, next })
       :is-ready="isReady"
       @next="next"
     >
+      <p class="zb-hidden" role="status">{{ said }}</p>
       <div v-for="m in motors" :key="m.place" class="motor" :class="{ on: active === m.place }">
         <ReadingRow
           :subject="SHORT[m.place]"

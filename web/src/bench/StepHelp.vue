@@ -26,7 +26,13 @@ async function open() {
 </script>
 
 <template>
-  <button type="button" class="why zb-bare zb-noprint" aria-label="Why this step is as it is" @click="open">
+  <button
+    ref="button"
+    type="button"
+    class="why zb-bare zb-noprint"
+    aria-label="Why this step is as it is"
+    @click="open"
+  >
     why?
   </button>
   <v-dialog v-model="isOpen" max-width="560" :aria-label="help?.title ?? 'Why'">

@@ -1,26 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 
-/** A figure in the meter's digits, its point always at the same place in the column. */
+/** A figure in the meter's digits, its point always at the same place in the column; one text, so that it is read out as one. */
 const props = defineProps<{ figure: string; whole?: number }>()
-const point = computed(() => props.figure.indexOf('.'))
-const left = computed(() => (point.value < 0 ? props.figure : props.figure.slice(0, point.value)))
-const right = computed(() => (point.value < 0 ? '' : props.figure.slice(point.value)))
+const missing = computed(() => {
+  const point = props.figure.indexOf('.')
+  return Math.max(0, (props.whole ?? 3) - (point < 0 ? props.figure.length : point))
+})
 </script>
 
 <template>
-  <span class="zb-figure aligned"
-    ><span class="whole" :style="{ minWidth: `${whole ?? 3}ch` }">{{ left }}</span
-    ><span>{{ right }}</span></span
-  >
+  <span class="zb-figure aligned" :style="{ paddingLeft: `${missing}ch` }">{{ figure }}</span>
 </template>
 
 <style scoped>
 .aligned {
-  display: inline-flex;
   white-space: nowrap;
-}
-.whole {
-  text-align: right;
 }
 </style>

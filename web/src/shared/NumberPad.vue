@@ -48,8 +48,11 @@ useEventListener(
     else if (event.key === '-' && props.goesBelowZero) press('±')
     else if (event.key === 'Backspace') press('back')
     else if (event.key.toLowerCase() === 'o' && props.hasOverRange) press('OL')
-    // with a figure on the pad Enter takes it, whatever was tapped last; without one it is the tapped button's
-    else if (event.key === 'Enter' && (props.isReady || !target.closest('button, a'))) {
+    // with a figure on the pad Enter takes it, whatever was tapped last; with none it is the tapped button's, or the action's
+    else if (
+      event.key === 'Enter' &&
+      (props.isReady || (text.value !== '' && !target.closest('button, a')))
+    ) {
       if (props.isReady) emit('next')
     } else return
     event.preventDefault()

@@ -87,13 +87,15 @@ describe('the slice', () => {
 
 describe('small pieces', () => {
   it.each([
-    ['52.60', '52', '.60'],
-    ['5.9', '5', '.9'],
-    ['OL', 'OL', ''],
-    ['238', '238', ''],
-  ])('%s stands with its point in the column', (figure, left, right) => {
-    const spans = mount(AlignedFigure, { props: { figure } }).findAll('span span')
-    expect(spans.map((s) => s.text())).toEqual([left, right])
+    ['52.60', '1ch'],
+    ['5.9', '2ch'],
+    ['OL', '1ch'],
+    ['238', '0ch'],
+    ['1200', '0ch'],
+  ])('%s stands with its point in the column, as one text', (figure, missing) => {
+    const shown = mount(AlignedFigure, { props: { figure } }).get('span')
+    expect(shown.text()).toBe(figure)
+    expect(shown.element.style.paddingLeft).toBe(missing)
   })
 
   it('STOP and CAUTION say so, information does not shout', () => {
