@@ -297,7 +297,7 @@ async function isHere(isIt: boolean) {
         v-if="isStopgap && !part.chosen"
         v-model="returnDate"
         kind="date"
-        label="Temporary: comes out by"
+        label="Stopgap: comes out by"
         :wrong="dateWrong"
         class="date"
       />

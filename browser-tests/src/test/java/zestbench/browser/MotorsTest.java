@@ -134,7 +134,7 @@ class MotorsTest {
             at.reading("9.8");
             at.exactButton("well apart").click();
             at.action().click();
-            assertThat(at.tape()).containsText("9.80");
+            assertThat(at.tape()).containsText("9.8");
         }
     }
 

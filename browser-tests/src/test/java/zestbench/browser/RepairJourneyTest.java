@@ -128,7 +128,7 @@ class RepairJourneyTest {
         assertThat(at.page.locator(".sheets .on")).hasText("Prove it");
         assertThat(at.page.getByText("Discharge tool off the capacitor")).isVisible();
         at.exactButton("Leave").click();
-        assertThat(at.page.getByText("60 µF and 7.5 µF, 59.80 µF, 7.46 µF").first())
+        assertThat(at.page.getByText("60 µF and 7.5 µF, 59.8 µF, 7.46 µF").first())
                 .isVisible();
         at.action().click();
         assertThat(at.button("Open the call again")).isVisible();

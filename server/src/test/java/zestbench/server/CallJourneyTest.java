@@ -96,7 +96,7 @@ class CallJourneyTest {
                 .isEqualTo(409);
         JsonNode closed = bench.post(part + "/close", "{\"outcome\":\"REPLACED\",\"note\":\"spades renewed\"}")
                 .json();
-        assertThat(closed.at("/parts/0/closed/asLeft").asString()).contains("60.20 µF", "7.48 µF", "1.20 A");
+        assertThat(closed.at("/parts/0/closed/asLeft").asString()).contains("60.2 µF", "7.48 µF", "1.2 A");
         assertThat(texts(closed.at("/parts/0/filled")))
                 .hasSizeGreaterThanOrEqualTo(5)
                 .contains("PROVE");
@@ -107,7 +107,7 @@ class CallJourneyTest {
                 .isEqualTo("CLOSED");
         assertThat(measureStatus()).as("a closed call takes nothing more").isEqualTo(409);
         String summary = bench.get(call + "/summary").text();
-        assertThat(summary).contains("Seed library", "5.90 µF", "FAILED", "spades renewed");
+        assertThat(summary).contains("Seed library", "5.9 µF", "FAILED", "spades renewed");
     }
 
     @Test
@@ -124,7 +124,7 @@ class CallJourneyTest {
                         "{\"kind\":\"capacitor\",\"placeId\":" + RunningBench.place(museum, "capacitor") + "}")
                 .json();
         assertThat(added.at("/parts/0/lastTime/shortRating").asString()).isEqualTo("50+7.5 µF 440 V ±6 %");
-        assertThat(texts(added.at("/parts/0/lastTime/readings"))).containsExactly("HERM 49.90 µF", "FAN 7.55 µF");
+        assertThat(texts(added.at("/parts/0/lastTime/readings"))).containsExactly("HERM 49.9 µF", "FAN 7.55 µF");
     }
 
     @Test
@@ -204,10 +204,17 @@ class CallJourneyTest {
                         .status())
                 .isEqualTo(409);
         long strike = struck.at("/tape/0/number").asLong();
-        assertThat(bench.post(call + "/lines/" + strike + "/strike", "{\"reason\":\"\"}")
+        assertThat(struck.at("/undo/how").asString()).isEqualTo("STRIKE");
+        assertThat(struck.at("/undo/line").asLong()).isEqualTo(strike);
+        JsonNode back = bench.post(call + "/lines/" + strike + "/strike", "{\"reason\":\"taken back\"}")
+                .json();
+        assertThat(back.at("/parts/0/readings").size())
+                .as("what was struck stands again")
+                .isEqualTo(judged.at("/parts/0/readings").size());
+        assertThat(bench.post(call + "/lines/" + back.at("/tape/1/number").asLong() + "/strike", "{\"reason\":\"\"}")
                         .status())
-                .as("a strike is not struck in turn")
-                .isEqualTo(400);
+                .as("what is struck already")
+                .isEqualTo(409);
     }
 
     @Test

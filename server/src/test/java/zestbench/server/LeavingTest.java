@@ -139,13 +139,15 @@ class LeavingTest {
         assertThat(proposed.at("/0/parts/0/each").asDouble())
                 .as("priced by the truck")
                 .isPositive();
+        assertThat(call.refuses("/options/decline", "{}")).contains("Nothing was offered");
         String options = "{\"options\":["
                 + "{\"key\":\"a\",\"tier\":\"STOPGAP\",\"words\":\"Two in parallel\",\"labour\":95,"
                 + "\"parts\":[{\"name\":\"40 µF\",\"count\":1,\"each\":23.68},{\"name\":\"5 µF\",\"count\":2,\"each\":11.36}]},"
-                + "{\"key\":\"b\",\"tier\":\"PROPER\",\"words\":\"A new dual\",\"labour\":95,"
+                + "{\"key\":\"b\",\"tier\":\"PROPER\",\"words\":\"A new dual\",\"labour\":95,\"warranty\":\"5 years\","
                 + "\"parts\":[{\"name\":\"45+5 µF\",\"count\":1,\"each\":44}]}]}";
         JsonNode seen = bench.post(call.call + "/options/preview", options).json();
         assertThat(seen.at("/0/total").asString()).as("23.68 + 2 × 11.36 + 95").isEqualTo("141.40");
+        assertThat(seen.at("/1/warranty").asString()).isEqualTo("5 years");
         call.does("PUT", "/options", options);
         assertThat(call.refuses("/options/choice", "{\"key\":\"c\"}")).contains("no such option");
         JsonNode taken = call.does("/options/choice", "{\"key\":\"b\"}");
@@ -153,6 +155,15 @@ class LeavingTest {
         assertThat(call.refuses("/options", "{}"))
                 .as("posting is no way to offer")
                 .isNotBlank();
+        JsonNode declined = call.does("/options/decline", "{\"why\":\"sells the house\"}");
+        assertThat(declined.at("/leave/isDeclined").asBoolean()).isTrue();
+        assertThat(texts(declined.at("/leave/options"), "/isTaken")).containsExactly("false", "false");
+        assertThat(declined.at("/account").toString())
+                .contains("customer declined temporary (Two in parallel), repair");
+        assertThat(call.does("/options/choice", "{\"key\":\"b\"}")
+                        .at("/leave/isDeclined")
+                        .asBoolean())
+                .isFalse();
     }
 
     @Test

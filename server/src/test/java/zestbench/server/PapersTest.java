@@ -90,7 +90,7 @@ class PapersTest {
                 Loader.loadPDF(bench.get(call.call + "/report.pdf").raw().body())) {
             String text = new PDFTextStripper().getText(pdf);
             assertThat(text)
-                    .contains("Seed library, split system", "HERM 57.30 µF, FAN 5.90 µF", "FAILED")
+                    .contains("Seed library, split system", "HERM 57.3 µF, FAN 5.9 µF", "FAILED")
                     .contains("Temperature split", "18.5 °F", "GOOD", "Return 76 − supply 57.5 = 18.5")
                     .contains("SOON", "Disconnect lid cracked", "Rain gets in")
                     .contains("Customer says <b>warm</b> & loud, 12 Ω read")

@@ -81,7 +81,7 @@ public record AmpTrend(String place, List<Point> points, String words) {
         double last = same.get(same.size() - 1).amps();
         double change = first > 0 ? 100 * (last / first - 1) : 0;
         String percent = (change >= 0 ? "+" : "") + Figures.fixed(change, 0);
-        return same.size() + " readings, " + Figures.fixed(first, 2) + " A to " + Figures.fixed(last, 2) + " A: "
-                + percent + " %.";
+        return same.size() + " readings, " + Figures.plain(first) + " A to " + Figures.plain(last) + " A: " + percent
+                + " %.";
     }
 }
