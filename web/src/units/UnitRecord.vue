@@ -125,7 +125,7 @@ onMounted(async () => {
                 <span>{{ p.part.asLeft }}{{ p.part.measured ? `, read ${p.part.measured}` : '' }}</span>
                 <span class="zb-soft"
                   >{{ p.part.place }}, in for {{ p.age
-                  }}{{ p.part.returnDate ? `, temporary until ${dateWords(p.part.returnDate)}` : '' }}</span
+                  }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : '' }}</span
                 >
               </router-link>
             </section>
