@@ -281,7 +281,7 @@ h3 {
 }
 .found {
   grid-area: found;
-  max-width: 374px;
+  max-width: 440px;
 }
 .steps {
   grid-area: steps;

@@ -58,8 +58,8 @@ class ArrivalJourneyTest {
         Locator first = at.page.locator(".suspect").first();
         String before = first.innerText();
         first.click();
-        assertThat(at.page.locator(".why")).containsText("Settled by");
-        assertThat(at.page.locator(".why")).containsText("For");
+        assertThat(at.page.locator("div.why")).containsText("Settled by");
+        assertThat(at.page.locator("div.why")).containsText("For");
         answer(at, "24 V at the transformer", "not there").click();
         assertThat(at.page.locator(".suspect").first()).not().hasText(before);
         assertThat(at.tape()).containsText("24 V at the transformer: not there");
