@@ -166,7 +166,12 @@ watch(
       <template v-if="page === 'STOCK'">
         <div class="row finds">
           <LabelledField v-model="search" label="Find by rating, kind, bin" has-no-wrong-line class="find" />
-          <v-btn class="take" height="48" :aria-expanded="isTaking" @click="isTaking = !isTaking"
+          <v-btn
+            class="take"
+            height="48"
+            aria-label="+ Take in by its label"
+            :aria-expanded="isTaking"
+            @click="isTaking = !isTaking"
             >+ Take in<span class="by">&nbsp;by its label</span></v-btn
           >
         </div>

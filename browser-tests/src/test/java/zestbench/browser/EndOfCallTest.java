@@ -232,7 +232,8 @@ class EndOfCallTest {
             assertThat(at.page.getByText("All of it is here already.")).isVisible();
             give.setInputFiles(new FilePayload(
                     "cut.json", "application/json", file.substring(0, 900).getBytes(StandardCharsets.UTF_8)));
-            assertThat(at.page.locator(".zb-caution")).containsText(Pattern.compile("nothing was taken in.*[Ll]ine \\d+"));
+            assertThat(at.page.locator(".zb-caution"))
+                    .containsText(Pattern.compile("nothing was taken in.*[Ll]ine \\d+"));
             String other = file.replaceFirst("\"complaint\" : \"[^\"]+\"", "\"complaint\" : \"told otherwise\"");
             give.setInputFiles(
                     new FilePayload("other.json", "application/json", other.getBytes(StandardCharsets.UTF_8)));

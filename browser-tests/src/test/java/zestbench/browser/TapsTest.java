@@ -13,6 +13,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import zestbench.server.RunningBench;
@@ -26,6 +28,19 @@ class TapsTest {
             addEventListener('pointerdown', () => { window.zestTaps.taps++; keep(); }, true);
             addEventListener('keydown', (e) => { if (e.isTrusted) { window.zestTaps.keys++; keep(); } }, true);
             """;
+
+    /** With a truck of its own, that no other test has taken from. */
+    private static RunningBench bench;
+
+    @BeforeAll
+    static void start() {
+        bench = RunningBench.start();
+    }
+
+    @AfterAll
+    static void close() {
+        bench.close();
+    }
 
     /** As the table of docs/taps.md has it. */
     private static int most(String what) throws IOException {
@@ -109,7 +124,7 @@ class TapsTest {
     @ParameterizedTest
     @MethodSource("repairs")
     void noMoreTapsThanInTheTable(Repair repair) throws IOException {
-        try (Browsing at = Browsing.laptop(RunningBench.demo()).as("Tech 2")) {
+        try (Browsing at = Browsing.laptop(bench).as("Tech 2")) {
             at.page.addInitScript(COUNT);
             at.go("/calls");
             at.page.evaluate("sessionStorage.setItem('taps', '{\"taps\":0,\"keys\":0}')");
