@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Paths;
@@ -29,6 +30,11 @@ final class Browsing implements AutoCloseable {
                             "--disable-background-networking",
                             "--disable-component-update",
                             "--disable-sync")));
+
+    static {
+        // a busy machine answers late, and not wrong
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    }
 
     final BrowserContext context;
     final Page page;

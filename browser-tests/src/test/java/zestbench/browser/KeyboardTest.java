@@ -59,8 +59,8 @@ class KeyboardTest {
             at.page.waitForCondition(() -> at.action().textContent().contains("Measure the new"));
             hear(at);
             enter(at, "Measure the new");
-            say(at, "45.1");
-            say(at, "5.02");
+            say(at, "45.1", "GOOD");
+            say(at, "5.02", "GOOD");
             hear(at);
             enter(at, "hook it up");
             enter(at, "Make safe first");
@@ -92,8 +92,8 @@ class KeyboardTest {
             }
             hear(at);
             enter(at, "read the amps");
-            say(at, "15.2");
-            say(at, "1.3");
+            say(at, "15.2", "");
+            say(at, "1.3", "");
             hear(at);
             enter(at, "Close");
             at.page.waitForCondition(() -> at.tape().textContent().contains("Replaced"));
@@ -112,10 +112,13 @@ class KeyboardTest {
                 .anyMatch(line -> line.contains("1.3 A GOOD"));
     }
 
-    /** Types on the pad, rests as one who listens does, and takes it. */
-    private void say(Browsing at, String figure) {
+    /** Types on the pad, rests as one who listens does until the verdict is told, and takes it. */
+    private void say(Browsing at, String figure, String word) {
         at.page.locator("[data-pad]").first().waitFor();
         at.page.keyboard().type(figure);
+        at.page.waitForCondition(() -> ((List<?>) at.page.evaluate(TOLD))
+                .stream()
+                        .anyMatch(line -> word.isEmpty() || String.valueOf(line).endsWith(word)));
         hear(at);
         at.page.keyboard().press("Enter");
         at.page.waitForTimeout(400);
