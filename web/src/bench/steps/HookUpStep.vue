@@ -140,7 +140,7 @@ async function openCapacitor() {
 
 <template>
   <div v-if="part">
-    <div ref="work" tabindex="0" class="zb-scroll" :class="{ wide: width > 640 }">
+    <div ref="work" tabindex="0" class="zb-scroll" :class="{ wide: width > 720 }">
       <p v-if="wrong" class="zb-caution" role="alert">{{ wrong }}</p>
       <template v-if="isEditing">
         <h3>What is on each terminal, before anything is moved</h3>
