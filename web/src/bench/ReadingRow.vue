@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { JudgedView } from '@/api/types'
 import AlignedFigure from '@/shared/AlignedFigure.vue'
-import ValueScale from '@/shared/ValueScale.vue'
+import JudgedScale from '@/shared/JudgedScale.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 
 /** One section: its name, the figure large, the verdict, and where it lies on the scale. */
@@ -27,11 +27,6 @@ const figure = computed(() =>
 const shownUnit = computed(() =>
   figure.value === 'OL' || figure.value === 'open' ? '' : props.judged?.unit || props.unit || 'µF',
 )
-const words = computed(() =>
-  props.judged
-    ? `${props.subject}: ${props.judged.figure} ${props.judged.unit}, limits ${props.judged.low} to ${props.judged.high}, ${props.judged.word}`
-    : `${props.subject}: not read yet`,
-)
 </script>
 
 <template>
@@ -53,14 +48,7 @@ const words = computed(() =>
       <span v-else class="zb-soft verdict">{{ isActive ? 'type the reading' : 'not read' }}</span>
       <span v-if="canRead && judged && !isActive" class="zb-hidden">read again</span>
     </component>
-    <ValueScale
-      v-if="!hasNoScale"
-      :scale="judged?.scale"
-      :low="judged?.low ?? ''"
-      :high="judged?.high ?? ''"
-      :rated="judged?.rated ?? ''"
-      :words="words"
-    />
+    <JudgedScale v-if="!hasNoScale" :judged="judged" :subject="subject" keeps-axis />
   </div>
 </template>
 

@@ -137,7 +137,6 @@ provide(
           }}</span>
         </div>
         <span v-if="store.part.shortRating" class="zb-plate rating">{{ store.part.shortRating }}</span>
-        <StepHelp v-if="store.step" :topic="store.step" :kind="store.part.kind" />
       </header>
       <nav class="steps zb-noprint" aria-label="Steps of the part">
         <button
@@ -152,6 +151,7 @@ provide(
         >
           <span class="number">{{ i + 1 }}</span><span class="title">{{ title }}</span>
         </button>
+        <StepHelp v-if="store.step" :topic="store.step" :kind="store.part.kind" class="step" />
       </nav>
     </template>
     <nav
@@ -226,7 +226,7 @@ h2 {
 .steps {
   margin: 0 20px;
   display: grid;
-  grid-template-columns: repeat(6, 1fr);
+  grid-template-columns: repeat(6, 1fr) auto;
   border: var(--zb-line);
   flex: none;
 }
@@ -321,7 +321,7 @@ h2 {
     margin: 0;
     border-left: 0;
     border-right: 0;
-    grid-template-columns: repeat(6, auto);
+    grid-template-columns: repeat(6, auto) auto;
   }
   .steps.sheets {
     grid-template-columns: repeat(var(--sheets), auto) auto;

@@ -50,7 +50,7 @@ it.each([
 it('plate, supply, windings and what was found are one step of the rail and five sheets', async () => {
   server({ '/plate-attributes': [], '/wire-colours': [] })
   const view = await onBench(WorkSurface, callWith([]), { call: 'PLATE' })
-  const sheets = () => view.findAll('.sheets .step')
+  const sheets = () => view.findAll('.sheets button.step')
   expect(sheets().map((s) => s.text())).toEqual(['Plate', 'Supply', 'Windings', 'Amps', 'As found'])
   for (const [at, words] of [
     [2, 'A quick check has no unit with motors.'],

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LabelAnswer } from '@/api/types'
-import ValueScale from '@/shared/ValueScale.vue'
+import JudgedScale from '@/shared/JudgedScale.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 
 /** Each piece of a label with what it was taken for, and a verdict for each reading. */
@@ -27,15 +27,7 @@ defineProps<{ answer: LabelAnswer }>()
       <span class="fig"
         ><span class="zb-figure">{{ v.figure }}</span> {{ v.unit }}</span
       >
-      <ValueScale
-        v-if="v.scale"
-        class="scale"
-        :scale="v.scale"
-        :low="v.low"
-        :high="v.high"
-        :rated="v.rated"
-        :words="`${v.subject}: ${v.figure} ${v.unit}, ${v.word}`"
-      />
+      <JudgedScale class="scale" :judged="v" :subject="v.subject" />
       <VerdictMark :verdict="v.verdict" :word="v.word" class="mark" />
     </div>
     <p v-for="d in answer.doubts" :key="d" class="doubt">{{ d }}</p>

@@ -70,7 +70,8 @@ onBeforeUnmount(() => plot?.destroy())
 
 <template>
   <figure class="plot">
-    <div ref="box" aria-hidden="true" />
+    <!-- its height is there before its width is measured: what stands below never moves -->
+    <div ref="box" :style="{ height: `${HEIGHT}px` }" aria-hidden="true" />
     <figcaption class="zb-small zb-soft">
       {{ name }}: {{ points.map((p) => `${whenOf(p.atMillis)} ${p.value} ${unit}`).join(', ') }}
     </figcaption>

@@ -48,7 +48,7 @@ const { list, containerProps, wrapperProps, scrollTo } = useVirtualList(lines, {
             <span class="rating">
               <b class="figures"
                 ><AlignedFigure v-if="figure" :figure="figure" :whole="3" /><span>{{
-                  line.rating.slice(figure.length)
+                  line.rating.slice(figure.length).replace(' %', '\u00a0%')
                 }}</span></b
               >
               <span class="zb-soft name">{{ line.name }}</span>

@@ -109,7 +109,7 @@ final class PartBench {
         return JudgedView.of(taken.line().number(), taken.judged(), taken.findings(), last);
     }
 
-    /** The worst of what was read or seen in short, such as "FAN 5.90 µF". */
+    /** The worst of what was read or seen in short, such as "FAN 5.9 µF". */
     private static String last(PartState part, List<JudgedView> readings) {
         Verdict worst = part.verdict();
         return readings.stream()

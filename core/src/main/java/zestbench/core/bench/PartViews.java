@@ -191,8 +191,7 @@ public final class PartViews {
             String note,
             @Nullable String returnDate) {}
 
-    /** The same part at an earlier visit. */
-    /** @param figures by what was read, in its unit */
+    /** The same part at an earlier visit. @param figures by what was read, in its unit */
     public record LastTimeView(
             long atMillis,
             String text,

@@ -15,7 +15,8 @@ record Changes(Requirement needed, Assembly assembly, CapacitorForm form) {
     void addTo(Set<String> changes) {
         int pieces = assembly.pieces().size();
         if (pieces > 1) {
-            changes.add("Jumper joining the common of all " + pieces + " pieces, up to " + jumperAmps() + " A");
+            changes.add("Jumper joining the common of " + (pieces == 2 ? "both" : "all " + pieces) + " pieces, up to "
+                    + jumperAmps() + " A");
             changes.add("A strap for each of the " + pieces + " cans");
         }
         for (int slot = 0; slot < assembly.shares().size(); slot++) {

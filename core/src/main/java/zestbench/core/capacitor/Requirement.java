@@ -140,7 +140,7 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
 
     private static Finding disagreement(Source from, String unit, double says, double instead) {
         return Finding.caution(
-                        "{} says {} {}, what is being replaced {} {}: {} goes. Unless one of them is new, an earlier repair fitted the wrong part.",
+                        "{} says {} {}, what is being replaced {} {}: {} goes. Unless one of them is new, an earlier repair may have fitted the wrong part.",
                         Letters.capital(from.words()),
                         Figures.plain(says),
                         unit,

@@ -280,7 +280,8 @@ public final class ContactorFamily implements Family {
                                 Help.practice("Volts across each closed pole under load: over 0.5 V is doubtful."),
                                 Help.practice("In with no volts on its coil: welded or stuck."),
                                 Help.standard(
-                                        "IEC 60947-4-1", "A coil pulls in from 85 % of its volts: 24 V from 20.4."))
+                                        "IEC 60947-4-1",
+                                        "A coil is promised to pull in from 85 % of its volts: 24 V from 20.4."))
                         .with(Help.Picture.LINE_AND_LOAD));
             case MATCH ->
                 Optional.of(Help.of(
