@@ -4,10 +4,10 @@ import { computed, ref } from 'vue'
 import type { MatchesView, OfferView } from '@/api/types'
 import GradePlate from '@/shared/GradePlate.vue'
 
-/** The other ways beside the answer: at most three, in what they differ; the rest, what is alike and what is refused folded. */
+/** The other ways beside the answer: three columns with it at most, in what they differ; the rest, what is alike and what is refused folded. */
 const props = defineProps<{ found: MatchesView }>()
 const picked = defineModel<OfferView | null>({ required: true })
-const MOST = 3
+const MOST = 2
 const NARROW = 560
 
 const box = ref<HTMLElement | null>(null)

@@ -47,6 +47,11 @@ const steps = computed<{ step: CallStep; title: string; words: string }[]>(() =>
 ])
 const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step === 'SAFE') : steps.value))
 
+/** What must be seen to there before anything else. */
+function stopOn(step: CallStep) {
+  const stops = [step === 'PLATE' ? store.call?.plates.stop : null, store.call?.stop]
+  return stops.find((stop) => stop?.callStep === step)?.action ?? ''
+}
 function isAt(step: CallStep) {
   if (!('call' in store.place)) return false
   const at = store.place.call
@@ -68,7 +73,7 @@ function called(part: PartView): string {
 function state(part: PartView): string {
   if (part.closed) {
     if (part.closed.outcome === 'REPLACED') return part.closed.returnDate ? 'stopgap in' : 'replaced'
-    return part.closed.outcome === 'NOT_NEEDED' ? 'not needed' : 'fixed without a part'
+    return part.closed.words.toLowerCase()
   }
   if (part.ordered && !part.chosen) return `ordered, ready ${dateWords(part.ordered.ready)}`
   if (part.fields && Object.keys(part.fields).length === 0) return 'label not read yet'
@@ -114,7 +119,8 @@ function state(part: PartView): string {
           >
             <circle cx="9" cy="9" r="7" fill="var(--zb-leaf)" stroke="var(--zb-ink)" stroke-width="2" />
           </svg>
-          {{ s.words }}
+          <b v-if="stopOn(s.step)" class="stop">STOP: {{ stopOn(s.step) }}</b>
+          <template v-else>{{ s.words }}</template>
         </span>
       </button>
     </nav>
@@ -194,6 +200,9 @@ h1 {
   gap: 12px;
   cursor: pointer;
   text-align: left;
+}
+.stop {
+  white-space: normal;
 }
 .words {
   display: flex;

@@ -28,7 +28,7 @@ async function open() {
 
 <template>
   <div class="zb-noprint">
-    <button type="button" class="why zb-bare" aria-label="Why this step is as it is?" @click="open">
+    <button type="button" class="why zb-bare" aria-label="why? about this step" @click="open">
       <span class="long">why</span>?
     </button>
     <v-dialog v-model="isOpen" max-width="560" :aria-label="help?.title ?? 'Why'">

@@ -92,6 +92,7 @@ const printed = computed(() =>
     useSession().who?.name ?? '',
   ].join(' · '),
 )
+const isPlateNext = computed(() => store.call?.next.callStep === 'PLATE' && store.call.stop !== undefined)
 const heading = ref<HTMLElement | null>(null)
 /** What had the focus is gone with its step: the step's heading has it then. */
 watch(key, async () => {
@@ -103,10 +104,15 @@ watch(key, async () => {
 provide(
   BENCH,
   reactive({
-    // where a step of the call sees to it, that step's own action leads on
-    stop: computed(() => (store.isAtStop && !store.part ? null : store.stop)),
+    // where a step of the call sees to it, that step's own action leads on, unless it leads back here
+    stop: computed(() => (store.isAtStop && !store.part && !isPlateNext.value ? null : store.stop)),
     said: computed(() => store.stop?.text ?? null),
     isAtStop: computed(() => store.isAtStop && !store.part?.looks.length),
+    done: computed(() => (store.isAtStop ? (store.stop?.done ?? '') : '')),
+    settleStop: async () => {
+      const json = { outcome: 'TAKEN_OUT' as const, note: '' }
+      if (await store.changePart('POST', '/close', 'taken out', json)) store.goNext()
+    },
     goStop: () => {
       // what it asks for is tapped further down on the step it stands on
       if (store.isAtStop) document.querySelector('.looks')?.scrollIntoView()

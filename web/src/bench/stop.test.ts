@@ -15,6 +15,7 @@ vi.mock('idb-keyval', () => ({
 const STOP: NonNullable<PartView['stop']> = {
   demand: 'FIND_CAUSE',
   action: 'Find why it opened first',
+  done: '',
   text: 'It opened for a reason.',
   part: 'p1',
   step: 'TEST',

@@ -24,10 +24,18 @@ it.each([
   ['label not complete', { missing: [{ name: 'volts', label: 'Voltage', where: '' }] }],
   ['not tested yet', {}],
   ['FAN 3.1 µF', { readings: [judged('FAN', 'FAILED')], verdict: 'FAILED' as const, last: 'FAN 3.1 µF' }],
-  ['replaced', { closed: { outcome: 'REPLACED' as const, asLeft: '', note: '' } }],
+  ['replaced', { closed: { outcome: 'REPLACED' as const, words: 'Replaced', asLeft: '', note: '' } }],
   [
     'stopgap in',
-    { closed: { outcome: 'REPLACED' as const, asLeft: '', note: '', returnDate: '2030-01-01' } },
+    {
+      closed: {
+        outcome: 'REPLACED' as const,
+        words: 'Replaced',
+        asLeft: '',
+        note: '',
+        returnDate: '2030-01-01',
+      },
+    },
   ],
   [
     'ordered, ready 27 Nov',
@@ -44,7 +52,12 @@ it.each([
       },
     },
   ],
-  ['fixed without a part', { closed: { outcome: 'FIXED_WITHOUT_PART' as const, asLeft: '', note: '' } }],
+  [
+    'fixed without a part',
+    {
+      closed: { outcome: 'FIXED_WITHOUT_PART' as const, words: 'Fixed without a part', asLeft: '', note: '' },
+    },
+  ],
 ])('the rail says of a part: %s', async (words, more) => {
   server({})
   const rail = await onBench(PartsRail, callWith([part(more)]), ask)

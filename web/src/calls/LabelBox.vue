@@ -93,6 +93,7 @@ const check = () => put(() => store.openQuickCheck(), '/quick')
 const onto = (id: number) => put(() => store.open(id), `/calls/${id}`)
 function fresh() {
   ui.pendingLabel = text.value
+  ui.pendingUnit = answer.value?.unit ?? null
   emit('new')
 }
 function enter() {

@@ -31,11 +31,21 @@ watch(isOpen, async (open) => {
   wrong.value = {}
   isAsked.value = false
   words.value = ''
+  fill()
   await ask()
   isAsked.value = true
   isNewUnit.value = isLoaded.value && found.value.length === 0
 })
 
+/** What the plate says needs no typing. */
+function fill() {
+  const said = ui.pendingUnit
+  if (!said) return
+  if (said.volts) fresh.value.volts = said.volts
+  if (said.tons !== undefined) fresh.value.tons = String(said.tons)
+  phase.value = said.phase === 3 ? '3' : '1'
+  ui.pendingUnit = null
+}
 async function start() {
   wrong.value = {}
   try {

@@ -11,9 +11,11 @@ const props = defineProps<{ words: string; isOff?: boolean; why?: string; keeps?
 const emit = defineEmits<{ act: [] }>()
 const bench = inject(BENCH, null)
 const stop = computed(() => (props.keeps ? null : (bench?.stop ?? null)))
-const isDisabled = computed(() => (stop.value ? bench?.isAtStop : props.isOff))
+const done = computed(() => (stop.value ? (bench?.done ?? '') : ''))
+const isDisabled = computed(() => (stop.value ? bench?.isAtStop && !done.value : props.isOff))
 function act() {
-  if (stop.value) bench?.goStop()
+  if (done.value) bench?.settleStop()
+  else if (stop.value) bench?.goStop()
   else emit('act')
 }
 const session = useSession()
@@ -25,7 +27,7 @@ const session = useSession()
       <slot /> <span v-if="why" class="zb-soft">{{ why }}</span>
     </div>
     <button type="button" class="act" :disabled="isDisabled" data-action @click="act">
-      <span>{{ stop ? stop.action : words }}</span>
+      <span>{{ done || (stop ? stop.action : words) }}</span>
       <span v-if="!isDisabled" class="enter" aria-hidden="true">Enter</span>
     </button>
   </div>
@@ -74,6 +76,25 @@ const session = useSession()
 @media (max-height: 500px) {
   :global(.step-view:has([data-pad]) .bar) {
     display: none;
+  }
+}
+/* on its side a phone has width to give and no height */
+@media (max-height: 500px) and (min-width: 600px) {
+  .bar {
+    display: flex;
+    align-items: center;
+    gap: 16px;
+  }
+  .beside {
+    flex: none;
+    max-width: 50%;
+    padding: 0;
+  }
+  .beside:not(:has(*)) {
+    display: none;
+  }
+  .act {
+    min-height: 48px;
   }
 }
 @media (max-width: 839px) {

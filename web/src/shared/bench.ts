@@ -9,7 +9,10 @@ export interface Bench {
   readonly said: string | null
   /** Whether this is where the STOP is seen to. */
   readonly isAtStop: boolean
+  /** What is said there once it is seen to, where a tap settles it. */
+  readonly done: string
   goStop(): void
+  settleStop(): void
   readonly canWriteUp: boolean
   isWritten(finding: FindingView): boolean
   writeUp(finding: FindingView): unknown

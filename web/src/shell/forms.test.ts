@@ -180,7 +180,13 @@ describe('leaving', () => {
     const sent = server({ '/end': callWith([]) })
     const done = part({
       id: 'p2',
-      closed: { outcome: 'REPLACED', asLeft: '45 and 5', note: '', returnDate: '2030-01-02' },
+      closed: {
+        outcome: 'REPLACED',
+        words: 'Replaced',
+        asLeft: '45 and 5',
+        note: '',
+        returnDate: '2030-01-02',
+      },
     })
     const view = await onBench(LeaveStep, callWith([part(), done]), { call: 'LEAVE' })
     expect(view.text()).toContain('Still open: run capacitor, outdoor unit.')

@@ -48,7 +48,11 @@ export const useCall = defineStore('call', () => {
   })
   const step = computed(() => ('part' in place.value ? place.value.step : null))
   /** The STOP that stands where the eye is: a part's own on its steps, the first there is on those of the call. */
-  const stop = computed(() => ('part' in place.value ? part.value?.stop : call.value?.stop) ?? null)
+  const stop = computed(() => {
+    const at = place.value
+    if ('part' in at) return part.value?.stop ?? null
+    return (at.call === 'PLATE' ? call.value?.plates.stop : null) ?? call.value?.stop ?? null
+  })
   const isAtStop = computed(() => {
     const at = place.value
     return 'part' in at

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
+import type { LabelAnswer } from '@/api/types'
 
 export type Pane = 'PARTS' | 'WORK' | 'TAPE'
 
@@ -19,6 +20,8 @@ export const useUi = defineStore('ui', () => {
 
   /** a label to be put on the call that is being made */
   const pendingLabel = ref('')
+  /** What its plate says of a unit that may be new. */
+  const pendingUnit = ref<LabelAnswer['unit'] | null>(null)
   /** whether the bench opens where it was left by whoever leads there */
   const keepsPlace = ref(false)
 
@@ -39,6 +42,7 @@ export const useUi = defineStore('ui', () => {
     pads,
     quickAsked,
     pendingLabel,
+    pendingUnit,
     keepsPlace,
     label,
     askQuick,

@@ -29,13 +29,7 @@ const under = computed(() => {
   <div v-if="part">
     <div tabindex="0" class="zb-scroll">
       <p v-if="part.closed" class="zb-caution">
-        <b>{{
-          part.closed.outcome === 'REPLACED'
-            ? 'Replaced'
-            : part.closed.outcome === 'NOT_NEEDED'
-              ? 'Not needed'
-              : 'Fixed without a part'
-        }}</b>
+        <b>{{ part.closed.words }}</b>
         {{ part.closed.asLeft }} {{ part.closed.note }}
       </p>
       <p v-if="part.readings.length === 0 && looks.length === 0" class="zb-note">

@@ -303,6 +303,7 @@ describe('Windings', () => {
       windings: [place({ isReadToGround: true }), { ...place(), placeId: 5, place: 'Outdoor fan motor' }],
       stop: {
         demand: 'LOADS_TO_GROUND',
+        done: '',
         action: 'Read each load to ground',
         text: '1 is grounded.',
         callStep: 'WINDINGS',

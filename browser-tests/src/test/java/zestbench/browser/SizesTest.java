@@ -123,7 +123,7 @@ class SizesTest {
             Assertions.assertThat(at.page.title()).contains("Test, run capacitor", "Seed library");
             Assertions.assertThat(at.page.evaluate("document.activeElement.tagName"))
                     .isNotEqualTo("BODY");
-            Locator why = at.button("Why this step");
+            Locator why = at.button("why? about this step");
             why.click();
             at.page.getByText("How is it measured?").waitFor();
             at.page.keyboard().press("Escape");

@@ -31,6 +31,8 @@ import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.call.UnitPlace;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
+import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Capacity;
 import zestbench.core.plate.PlateChecks;
@@ -51,7 +53,9 @@ import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.Stop;
 import zestbench.core.tape.UnitEntry;
+import zestbench.core.tape.UnitHistory;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Terminals;
 
@@ -131,7 +135,8 @@ public final class ArrivalBench {
                 side(state, Plates.Which.INDOOR),
                 PlatesTogether.findings(plates.outdoor(), plates.indoor()).stream()
                         .map(FindingView::of)
-                        .toList());
+                        .toList(),
+                PartViews.StopView.of(Stop.onPlates(state).orElse(null)));
     }
 
     private static PlateSideView side(CallState state, Plates.Which which) {
@@ -170,9 +175,9 @@ public final class ArrivalBench {
                 .toList();
     }
 
-    static SupplyView supply(CallState state, Meter meter) {
+    static SupplyView supply(CallState state, Meter meter, Before before) {
         List<SupplyPointView> points = Arrays.stream(SupplyPoint.values())
-                .map(p -> point(state, p, meter))
+                .map(p -> point(state, p, meter, before))
                 .toList();
         return new SupplyView(
                 points,
@@ -186,12 +191,12 @@ public final class ArrivalBench {
                 state.supply().lineVolts().map(v -> Figures.plain(v) + " V").orElse(""));
     }
 
-    private static SupplyPointView point(CallState state, SupplyPoint point, Meter meter) {
+    private static SupplyPointView point(CallState state, SupplyPoint point, Meter meter, Before before) {
         List<JudgedView> readings = new ArrayList<>();
         List<FindingView> findings = new ArrayList<>();
         state.supply().at(point).values().forEach(line -> {
             UnitEntry.SupplyRead read = (UnitEntry.SupplyRead) line.entry();
-            readings.add(JudgedView.of(line.number(), PartState.judged(line), read.findings()));
+            readings.add(judged(line, PartState.judged(line), read.findings(), point.name(), before));
             if (point.isControl()) {
                 read.findings().forEach(f -> findings.add(FindingView.of(f)));
             }
@@ -233,6 +238,12 @@ public final class ArrivalBench {
                 after == null ? "" : "Read the " + Letters.inSentence(after.title()));
     }
 
+    /** With what it was at the last visit. */
+    private static JudgedView judged(Line line, Judged judged, List<Finding> findings, String where, Before before) {
+        Double last = before.figures().get(UnitHistory.figureKey(where, judged.subject()));
+        return JudgedView.of(line.number(), judged, findings, last);
+    }
+
     /** Windings as they would be judged. */
     public static WindingsPreview preview(Windings.Found found) {
         return new WindingsPreview(
@@ -270,14 +281,14 @@ public final class ArrivalBench {
     }
 
     /** Every place whose running amps can be read. */
-    static List<AmpsView> amps(CallState state, List<UnitPlace> places) {
+    static List<AmpsView> amps(CallState state, List<UnitPlace> places, Before before) {
         return places.stream()
                 .filter(UnitPlace::turns)
-                .map(p -> amps(p.id(), p.name(), state))
+                .map(p -> amps(p.id(), p.name(), state, before))
                 .toList();
     }
 
-    private static AmpsView amps(long placeId, String place, CallState state) {
+    private static AmpsView amps(long placeId, String place, CallState state, Before before) {
         RatedMotor rated = RatedMotor.at(state.plates(), place);
         boolean isCompressor = rated.kind() == RunningAmps.Place.COMPRESSOR;
         Double limit = rated.rated().limit(rated.kind());
@@ -286,8 +297,8 @@ public final class ArrivalBench {
         state.amps().forEach((key, line) -> {
             PartEntry.AmpsRead read = (PartEntry.AmpsRead) line.entry();
             if (place.equals(read.at())) {
-                readings.add(JudgedView.of(line.number(), read.judged(), read.findings()));
-                read.alongside().forEach(j -> readings.add(JudgedView.of(line.number(), j, List.of())));
+                readings.add(judged(line, read.judged(), read.findings(), place, before));
+                read.alongside().forEach(j -> readings.add(judged(line, j, List.of(), place, before)));
                 read.findings().forEach(f -> findings.add(FindingView.of(f)));
             }
         });

@@ -51,7 +51,12 @@ public final class ArrivalViews {
     /** @param question the key of the question that answers it @param atSupply whether it is measured at the supply */
     public record NextTestView(String question, String why, boolean atSupply, boolean live) {}
 
-    public record PlatesView(PlateSideView outdoor, PlateSideView indoor, List<FindingView> findings) {}
+    /** @param stop what the two say against each other and must be found out; null where nothing is */
+    public record PlatesView(
+            PlateSideView outdoor,
+            PlateSideView indoor,
+            List<FindingView> findings,
+            PartViews.@Nullable StopView stop) {}
 
     /** One plate. @param fields with the serial masked @param text as typed on this call, serial masked */
     public record PlateSideView(

@@ -12,5 +12,11 @@ import zestbench.core.proof.Benchmark;
  * @param complaint of that call, in the customer's words
  * @param best what the unit could do at its best, by an earlier visit; null where none was kept
  * @param lastTimes the same part at an earlier visit, by the part's id
+ * @param figures of the unit itself at earlier visits, by {@link zestbench.core.tape.UnitHistory#figureKey}
  */
-public record Before(long call, String complaint, @Nullable Benchmark best, Map<String, LastTimeView> lastTimes) {}
+public record Before(
+        long call,
+        String complaint,
+        @Nullable Benchmark best,
+        Map<String, LastTimeView> lastTimes,
+        Map<String, Double> figures) {}

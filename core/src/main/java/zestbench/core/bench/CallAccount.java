@@ -102,6 +102,8 @@ public final class CallAccount {
                 out.add(called(part) + " replaced by " + chosen.title());
             } else if (closed != null && closed.outcome() == Entry.Outcome.FIXED_WITHOUT_PART) {
                 out.add(called(part) + ": " + closed.note());
+            } else if (closed != null && closed.outcome() == Entry.Outcome.TAKEN_OUT) {
+                out.add(called(part) + " taken out" + (closed.note().isBlank() ? "" : ": " + closed.note()));
             }
         }
         return out;

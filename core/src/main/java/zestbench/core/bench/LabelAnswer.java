@@ -37,6 +37,7 @@ public final class LabelAnswer {
      * @param rating in short; empty where nothing is read
      * @param pieces of the text that were understood, in its order
      * @param found what the truck has in its place; null where nothing was looked for
+     * @param unit what a plate says of its unit; null for the label of a part
      * @param problem what is wrong, and what would be right; null where all was understood
      */
     public record LabelAnswerView(
@@ -48,6 +49,7 @@ public final class LabelAnswer {
             List<String> doubts,
             List<JudgedView> verdicts,
             @Nullable MatchesView found,
+            PlateFacts.@Nullable UnitSaid unit,
             @Nullable String problem) {}
 
     private LabelAnswer(QuickLine line) {
@@ -90,6 +92,7 @@ public final class LabelAnswer {
                 doubts(label),
                 verdicts(family, spec, rules, meters),
                 family.isEnough(spec) ? found(family, spec, label, stock, lying, rules) : null,
+                null,
                 line.problem());
     }
 
@@ -106,6 +109,7 @@ public final class LabelAnswer {
                 label == null ? List.of() : doubts(label),
                 List.of(),
                 null,
+                isPlate && label != null ? PlateFacts.UnitSaid.of(new Spec(label.fields())) : null,
                 line.problem());
     }
 

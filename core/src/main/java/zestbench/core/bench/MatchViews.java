@@ -22,7 +22,7 @@ public final class MatchViews {
     private MatchViews() {}
 
     /** The answer and the ways beside it that stand for all others. */
-    private static final int WAYS = 4;
+    private static final int WAYS = 3;
 
     /**
      * A piece that an offer names.
@@ -210,15 +210,16 @@ public final class MatchViews {
                     c.required(),
                     c.offered(),
                     c.outcome(),
-                    word(c.outcome()),
+                    word(c),
                     c.saysMore(),
                     c.why().text(),
                     c.why().mark().source());
         }
 
-        private static String word(Grade outcome) {
-            return switch (outcome) {
-                case LIKE_FOR_LIKE -> "same as old";
+        /** None where a label is silent and nothing was set side by side: there the reason speaks. */
+        private static String word(Criterion c) {
+            return switch (c.outcome()) {
+                case LIKE_FOR_LIKE -> c.saysMore() ? "" : "same as old";
                 case SUITABLE -> "serves";
                 case NEEDS_CHANGE -> "needs a change";
                 case STOPGAP -> "for a while";

@@ -161,6 +161,11 @@ final class PartBench {
         PartEntry.PartClosed closed = part.closed();
         return closed == null
                 ? null
-                : new ClosedView(closed.outcome(), closed.asLeft(), closed.note(), closed.returnDate());
+                : new ClosedView(
+                        closed.outcome(),
+                        closed.outcome().words(),
+                        closed.asLeft(),
+                        closed.note(),
+                        closed.returnDate());
     }
 }

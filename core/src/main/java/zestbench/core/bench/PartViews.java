@@ -187,6 +187,7 @@ public final class PartViews {
 
     public record ClosedView(
             Entry.Outcome outcome,
+            String words,
             String asLeft,
             String note,
             @Nullable String returnDate) {}
@@ -262,10 +263,17 @@ public final class PartViews {
         }
     }
 
-    /** A STOP that stands. @param action what it asks for, in words @param text why */
+    /**
+     * A STOP that stands.
+     *
+     * @param action what it asks for, in words
+     * @param done what a tap where it stands says and does: the part is out and closed; empty where no tap settles it
+     * @param text why
+     */
     public record StopView(
             Demand demand,
             String action,
+            String done,
             String text,
             @Nullable String part,
             @Nullable Step step,
@@ -273,7 +281,14 @@ public final class PartViews {
         public static @Nullable StopView of(@Nullable Stop stop) {
             return stop == null
                     ? null
-                    : new StopView(stop.demand(), stop.words(), stop.text(), stop.part(), stop.step(), stop.callStep());
+                    : new StopView(
+                            stop.demand(),
+                            stop.words(),
+                            stop.step() == null ? "" : stop.demand().done(),
+                            stop.text(),
+                            stop.part(),
+                            stop.step(),
+                            stop.callStep());
         }
     }
 

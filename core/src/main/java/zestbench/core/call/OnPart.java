@@ -37,17 +37,23 @@ public sealed interface OnPart extends Command {
             if (!isReplaced && at.chosen() != null) {
                 throw new Refusal("A replacement is chosen: put it back first, or prove it.");
             }
+            if (outcome == Entry.Outcome.TAKEN_OUT && !state.deadness().isDeadFor(part)) {
+                throw new Refusal("Nothing is taken out before its circuit is read dead: make safe first.");
+            }
             List<String> open = isReplaced ? ProofList.open(at) : List.of();
             if (!open.isEmpty()) {
                 throw new Refusal("Not proved yet: " + String.join("; ", open) + ".");
             }
             List<Entry> out = new ArrayList<>();
-            out.add(new PartEntry.PartClosed(
-                    part, outcome, ProofList.asLeft(at), note.strip(), isReplaced ? dayOut(at) : null));
+            out.add(new PartEntry.PartClosed(part, outcome, asLeft(at), note.strip(), isReplaced ? dayOut(at) : null));
             if (isReplaced) {
                 out.addAll(endedWith(state));
             }
             return Decision.of(out);
+        }
+
+        private String asLeft(PartState at) {
+            return outcome == Entry.Outcome.TAKEN_OUT ? "taken out" : ProofList.asLeft(at);
         }
 
         private @Nullable String dayOut(PartState at) {

@@ -14,13 +14,24 @@ public enum Demand {
     UNBALANCE("Settle the unbalance at the source"),
     REFRIGERANT("Find out what is in the circuit"),
     SHEAVE("Take a smaller sheave"),
-    TAKE_OUT("Take the added start device out"),
+    TAKE_OUT("Take the added start device out", "It is out: close this part"),
     LISTED("Ask the unit's maker which parts are listed");
 
     private final String words;
+    private final String done;
 
     Demand(String words) {
+        this(words, "");
+    }
+
+    Demand(String words, String done) {
         this.words = words;
+        this.done = done;
+    }
+
+    /** What is said once it is done, where one tap settles it; empty where a reading or another step does. */
+    public String done() {
+        return done;
     }
 
     public String words() {

@@ -40,7 +40,9 @@ record CompressorAmps(double amps, int phase, double volts) {
     }
 
     boolean agreesWith(double tons) {
-        return isKnown() && perTon(tons) >= LEAST_PER_TON && perTon(tons) <= MOST_PER_TON;
+        // as it is said: 4.98 is the same 5.0 that is usual
+        double said = Math.round(perTon(tons) * 10) / 10.0;
+        return isKnown() && said >= LEAST_PER_TON && said <= MOST_PER_TON;
     }
 
     Reckoning reckoning(double tons) {

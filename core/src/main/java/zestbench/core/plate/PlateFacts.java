@@ -3,6 +3,8 @@ package zestbench.core.plate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
 import zestbench.core.value.Value;
@@ -36,6 +38,15 @@ public record PlateFacts(
                 line(plate, tons, phase));
     }
 
+    /** What the form of a new unit asks, from {@code plate}. @param tons null where the plate does not say */
+    public record UnitSaid(
+            String volts, int phase, @Nullable Double tons) {
+        public static UnitSaid of(Spec plate) {
+            PlateFacts facts = PlateFacts.of(plate);
+            return new UnitSaid(PlateFacts.volts(plate), facts.phase(), facts.tons() > 0 ? facts.tons() : null);
+        }
+    }
+
     /** What is known of a unit before its plate is read. @param tons 0 where unknown */
     public static Spec before(List<Double> volts, int phase, double tons) {
         Map<String, Value> out = new LinkedHashMap<>();
@@ -45,6 +56,11 @@ public record PlateFacts(
             out.put("nominalBtuPerHour", Value.of(tons * Capacity.BTU_PER_HOUR_PER_TON));
         }
         return new Spec(new Value.Fields(out));
+    }
+
+    /** The volts as plates print them, {@code 208/230}; empty where the plate does not say. */
+    static String volts(Spec plate) {
+        return plate.numbers("volts").stream().map(Figures::plain).collect(Collectors.joining("/"));
     }
 
     private static double first(List<Spec> rows, String field) {
@@ -57,13 +73,10 @@ public record PlateFacts(
         if (tons > 0) {
             out.append(Figures.plain(tons)).append(" ton");
         }
-        List<Double> volts = plate.numbers("volts");
+        String volts = volts(plate);
         if (!volts.isEmpty()) {
             out.append(out.isEmpty() ? "" : " · ");
-            for (int i = 0; i < volts.size(); i++) {
-                out.append(i == 0 ? "" : "/").append(Figures.plain(volts.get(i)));
-            }
-            out.append(" V ").append(phase).append(" ph");
+            out.append(volts).append(" V ").append(phase).append(" ph");
         }
         plate.text("manufactured")
                 .ifPresent(made ->

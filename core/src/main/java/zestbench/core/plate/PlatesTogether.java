@@ -26,7 +26,7 @@ public final class PlatesTogether {
             boolean isValve = indoor.text("metering").equals(Optional.of("VALVE"));
             out.add(Finding.stop(
                     Demand.REFRIGERANT,
-                    "Outdoor plate {}, indoor plate {}{}: find out what is in the circuit before anything else.{}",
+                    "Outdoor plate {}, indoor plate {}{}: one circuit holds one refrigerant.{}",
                     one.get(),
                     two.get(),
                     isOnly ? " only" : "",

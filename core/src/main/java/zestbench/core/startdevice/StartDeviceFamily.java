@@ -32,7 +32,9 @@ import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
+import zestbench.core.quantity.Reading;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.BlockSheet;
@@ -60,6 +62,10 @@ public final class StartDeviceFamily implements Family {
     private static final String BURST = "burst";
 
     private static final String OHMS = "OHMS, COLD";
+    /** Of a bare potential relay: its contact is closed at rest, its coil has some thousand ohms. */
+    private static final String CONTACT = "CONTACT 1-2";
+
+    private static final String COIL = "COIL 2-5";
 
     private static final List<Look> LOOKS = List.of(
             new Look(
@@ -134,12 +140,15 @@ public final class StartDeviceFamily implements Family {
 
     @Override
     public List<String> sections(Spec spec) {
-        return spec.isEmpty() ? List.of() : List.of(OHMS);
+        if (spec.isEmpty()) {
+            return List.of();
+        }
+        return StartDeviceRules.isBareRelay(spec) ? List.of(CONTACT, COIL) : List.of(OHMS);
     }
 
     @Override
     public List<String> asked(Spec spec) {
-        return List.of(OHMS, SECOND);
+        return StartDeviceRules.isBareRelay(spec) ? List.of(CONTACT, COIL, SECOND) : List.of(OHMS, SECOND);
     }
 
     @Override
@@ -195,25 +204,53 @@ public final class StartDeviceFamily implements Family {
                     "readings",
                     taken.reading().text(),
                     "it is read in ohms, cold");
-            boolean isOpen = !taken.reading().isFigure();
-            double ohms = taken.reading().value();
-            Verdict verdict =
-                    isOpen ? Verdict.FAILED : ohms > StartDeviceLimits.COLD_OHMS ? Verdict.TOO_CLOSE : Verdict.GOOD;
-            verdicts.add(new Judged(
-                    OHMS,
-                    verdict,
-                    taken.reading(),
-                    request.meter().uncertaintyOf(taken.reading()),
-                    null,
-                    null,
-                    Reckoning.of(
-                            Mark.PRACTICE,
-                            isOpen
-                                    ? "Open when cold: it never starts anything."
-                                    : "{} Ω; cold it has a few, hot it says nothing: let it cool 3 to 5 min.",
-                            ohms)));
+            verdicts.add(judged(taken, request.meter()));
         }
-        return Judgement.of(verdicts, List.of(Finding.info("It must cool 3 to 5 min before it works again.")));
+        return Judgement.of(
+                verdicts,
+                StartDeviceRules.isBareRelay(request.spec())
+                        ? List.of()
+                        : List.of(Finding.info("It must cool 3 to 5 min before it works again.")));
+    }
+
+    private static Judged judged(TestRequest.SectionReading taken, Meter meter) {
+        Reading reading = taken.reading();
+        boolean isOpen = !reading.isFigure();
+        double ohms = reading.value();
+        Verdict verdict;
+        String words;
+        String section = taken.section() == null ? OHMS : taken.section();
+        switch (section) {
+            case CONTACT -> {
+                verdict = isOpen ? Verdict.FAILED : ohms > StartDeviceLimits.CONTACT_OHMS ? Verdict.WEAK : Verdict.GOOD;
+                words = isOpen
+                        ? "Open at rest: the start capacitor never comes in."
+                        : "{} Ω; at rest the contact is closed and reads near 0.";
+            }
+            case COIL -> {
+                verdict = isOpen || ohms < StartDeviceLimits.SHORTED_COIL_OHMS ? Verdict.FAILED : Verdict.GOOD;
+                words = isOpen
+                        ? "Open coil: the start capacitor stays in and burns."
+                        : verdict == Verdict.GOOD
+                                ? "{} Ω; the coil has some thousand."
+                                : "{} Ω; the coil has some thousand: shorted.";
+            }
+            default -> {
+                verdict =
+                        isOpen ? Verdict.FAILED : ohms > StartDeviceLimits.COLD_OHMS ? Verdict.TOO_CLOSE : Verdict.GOOD;
+                words = isOpen
+                        ? "Open when cold: it never starts anything."
+                        : "{} Ω; cold it has a few, hot it says nothing: let it cool 3 to 5 min.";
+            }
+        }
+        return new Judged(
+                Set.of(CONTACT, COIL).contains(section) ? section : OHMS,
+                verdict,
+                reading,
+                meter.uncertaintyOf(reading),
+                null,
+                null,
+                Reckoning.of(Mark.PRACTICE, words, ohms));
     }
 
     @Override

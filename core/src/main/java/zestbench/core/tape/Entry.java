@@ -53,9 +53,21 @@ public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEn
 
     /** How a part was done with. */
     enum Outcome {
-        REPLACED,
-        FIXED_WITHOUT_PART,
-        NOT_NEEDED
+        REPLACED("Replaced"),
+        FIXED_WITHOUT_PART("Fixed without a part"),
+        NOT_NEEDED("Not needed"),
+        /** It had no business in the circuit, and nothing goes in for it. */
+        TAKEN_OUT("Taken out");
+
+        private final String words;
+
+        Outcome(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
     }
 
     /** How long something that was seen can wait. */

@@ -13,6 +13,7 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Trait;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
+import zestbench.core.plate.PlatesTogether;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.supply.SupplyPoint;
@@ -108,8 +109,26 @@ public record Stop(
                 .findFirst();
     }
 
+    /** What the two plates say against each other: it holds up no electrical repair, and stands before the unit is proved. */
+    public static Optional<Stop> onPlates(CallState call) {
+        return stops(PlatesTogether.findings(
+                        call.plates().outdoor(), call.plates().indoor()))
+                .entrySet()
+                .stream()
+                .filter(e -> !call.overridden().contains(e.getKey()))
+                .map(e -> new Stop(e.getKey(), e.getValue(), null, null, placeOf(e.getKey())))
+                .findFirst();
+    }
+
     private static List<Stop> ofUnit(CallState call) {
         List<Stop> out = new ArrayList<>();
+        boolean isRepaired = call.parts().iterator().hasNext();
+        for (PartState part : call.parts()) {
+            isRepaired &= part.closed() != null;
+        }
+        if (isRepaired) {
+            onPlates(call).ifPresent(out::add);
+        }
         for (Line line : call.windings().values()) {
             add(out, call, line.number(), ((PartEntry.WindingsRead) line.entry()).findings());
         }

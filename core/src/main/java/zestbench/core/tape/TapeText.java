@@ -144,11 +144,7 @@ public record TapeText(
     }
 
     static TapeText of(PartEntry.PartClosed e) {
-        String how = switch (e.outcome()) {
-            case REPLACED -> "Replaced";
-            case FIXED_WITHOUT_PART -> "Fixed without a part";
-            case NOT_NEEDED -> "Not needed";
-        };
+        String how = e.outcome().words();
         String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
         return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
     }

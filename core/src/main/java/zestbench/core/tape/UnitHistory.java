@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Judged;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.UnitProof;
+import zestbench.core.supply.SupplyPoint;
 
 /** What all visits to one unit say together: a fold over their tapes. */
 public final class UnitHistory {
@@ -155,6 +157,40 @@ public final class UnitHistory {
             }
         }
         return List.copyOf(out.values());
+    }
+
+    /** What was last read of the unit itself on a visit before {@code call}: volts and amps, by {@link #figureKey}. */
+    public Map<String, Double> figuresBefore(long call) {
+        Map<String, Double> out = new LinkedHashMap<>();
+        for (Visit visit : visits) {
+            if (visit.call() >= call) {
+                break;
+            }
+            for (SupplyPoint point : SupplyPoint.values()) {
+                visit.state()
+                        .supply()
+                        .at(point)
+                        .values()
+                        .forEach(line -> put(out, point.name(), PartState.judged(line)));
+            }
+            for (Line line : visit.state().amps().values()) {
+                PartEntry.AmpsRead read = (PartEntry.AmpsRead) line.entry();
+                put(out, read.at(), read.judged());
+                read.alongside().forEach(judged -> put(out, read.at(), judged));
+            }
+        }
+        return out;
+    }
+
+    /** Under this a figure of the unit is found again at a later visit. @param where a point of the supply or a place */
+    public static String figureKey(@Nullable String where, String subject) {
+        return where + " " + subject;
+    }
+
+    private static void put(Map<String, Double> out, @Nullable String where, Judged judged) {
+        if (judged.reading().isFigure()) {
+            out.put(figureKey(where, judged.subject()), judged.reading().value());
+        }
     }
 
     private static String measured(PartState part) {

@@ -89,6 +89,11 @@ class TestsAndSheetsTest {
                 "transformer | 40 VA 240 V to 24 V | PRIMARY=208;SECONDARY=20.8 | WEAK | another tap",
                 "start-device | PTC 1-3 ton | OHMS, COLD=22 | GOOD | 3 to 5 min",
                 "start-device | PTC 1-3 ton | OHMS, COLD=OL | FAILED | 3 to 5 min",
+                "start-device | POTENTIAL RELAY PICK-UP 180 V DROP-OUT 90 V | CONTACT 1-2=0.1;COIL 2-5=9500 | GOOD | -",
+                "start-device | POTENTIAL RELAY PICK-UP 180 V DROP-OUT 90 V | CONTACT 1-2=40;COIL 2-5=9500 | WEAK | -",
+                "start-device | POTENTIAL RELAY PICK-UP 180 V DROP-OUT 90 V | CONTACT 1-2=OL | FAILED | -",
+                "start-device | POTENTIAL RELAY PICK-UP 180 V DROP-OUT 90 V | COIL 2-5=3 | FAILED | -",
+                "start-device | POTENTIAL RELAY PICK-UP 180 V DROP-OUT 90 V | COIL 2-5=OL | FAILED | -",
             })
     void readingsAreJudgedWithTheirWorking(
             String kind, String label, String readings, Verdict overall, @Nullable String finding) {

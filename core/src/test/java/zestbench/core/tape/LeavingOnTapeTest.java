@@ -19,6 +19,7 @@ import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.judgement.Grade;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.proof.ProofFigure;
@@ -29,6 +30,9 @@ import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.shop.ShopRules;
+import zestbench.core.supply.PairReading;
+import zestbench.core.supply.SupplyPoint;
+import zestbench.core.supply.SupplyVoltage;
 
 /** What the visits to a unit say together: proofs, write-ups, drift, what was put in. */
 class LeavingOnTapeTest {
@@ -280,6 +284,25 @@ class LeavingOnTapeTest {
 
     private long firstAt() {
         return tapes.get(0L).get(0).atMillis();
+    }
+
+    @Test
+    void theVoltsOfTheLastVisitAreThoseBeforeThisOne() {
+        for (int visit = 0; visit < 3; visit++) {
+            Judgement read =
+                    SupplyVoltage.onSite(Spec.EMPTY, List.of(new PairReading("L1-L2", 236 + visit)), Meter.USUAL);
+            tapes.put(
+                    (long) visit,
+                    List.of(new Line(
+                            1,
+                            visit * DAY,
+                            "Tech 1",
+                            new UnitEntry.SupplyRead(
+                                    SupplyPoint.LINE, read.verdicts().get(0), List.of(), ""))));
+        }
+        String key = UnitHistory.figureKey("LINE", "L1-L2");
+        assertThat(history().figuresBefore(2)).containsEntry(key, 237.0);
+        assertThat(history().figuresBefore(0)).isEmpty();
     }
 
     private SectionTrend trend() {

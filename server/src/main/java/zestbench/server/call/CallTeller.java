@@ -66,7 +66,8 @@ class CallTeller implements Retold<CallView> {
                         callId,
                         call.row().complaint(),
                         history.benchmarkBefore(callId).orElse(null),
-                        lastTimes.of(call)));
+                        lastTimes.of(call),
+                        history.figuresBefore(callId)));
         return CallView.of(call.row(), bench, shop.inForce());
     }
 
