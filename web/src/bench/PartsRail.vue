@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { dateWords, whenOf } from '@/shared/time'
 import Slice from '@/shared/Slice.vue'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import type { PartView } from '@/api/types'
+import AddJumper from './AddJumper.vue'
 import AddPart from './AddPart.vue'
 
 /** The unit in two lines, the call's own steps, then its parts. */
 const store = useCall()
 const ui = useUi()
+const isJumping = ref(false)
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
 const safeWords = computed(() => {
@@ -47,11 +49,8 @@ const steps = computed<{ step: CallStep; title: string; words: string }[]>(() =>
 ])
 const shown = computed(() => (isQuick.value ? steps.value.filter((s) => s.step === 'SAFE') : steps.value))
 
-/** What must be seen to there before anything else. */
-function stopOn(step: CallStep) {
-  const stops = [step === 'PLATE' ? store.call?.plates.stop : null, store.call?.stop]
-  return stops.find((stop) => stop?.callStep === step)?.action ?? ''
-}
+/** What the plates say against each other. */
+const plateStop = computed(() => store.call?.plates.stop?.action ?? '')
 function isAt(step: CallStep) {
   if (!('call' in store.place)) return false
   const at = store.place.call
@@ -98,6 +97,9 @@ function state(part: PartView): string {
         <p class="zb-soft">a tape without a call</p>
       </template>
     </div>
+    <p v-for="j in store.call?.jumpers" :key="j.id" class="jumped">
+      <b class="zb-name">JUMPER IN</b> {{ j.across }}
+    </p>
     <nav class="steps" aria-label="Steps of the call">
       <button
         v-for="s in shown"
@@ -119,7 +121,7 @@ function state(part: PartView): string {
           >
             <circle cx="9" cy="9" r="7" fill="var(--zb-leaf)" stroke="var(--zb-ink)" stroke-width="2" />
           </svg>
-          <b v-if="stopOn(s.step)" class="stop">STOP: {{ stopOn(s.step) }}</b>
+          <b v-if="s.step === 'PLATE' && plateStop" class="stop">STOP: {{ plateStop }}</b>
           <template v-else>{{ s.words }}</template>
         </span>
       </button>
@@ -152,8 +154,12 @@ function state(part: PartView): string {
       <button v-if="store.isWorking" type="button" class="add" @click="ui.isAddingPart = true">
         + Add a part
       </button>
+      <button v-if="store.isWorking" type="button" class="add jumper" @click="isJumping = true">
+        + Jumper in
+      </button>
     </nav>
     <AddPart v-model="ui.isAddingPart" />
+    <AddJumper v-model="isJumping" />
   </aside>
 </template>
 
@@ -203,6 +209,13 @@ h1 {
 }
 .stop {
   white-space: normal;
+}
+.jumped {
+  margin: 0;
+  padding: 6px 16px;
+  background: var(--zb-lemon);
+  color: var(--zb-on-lemon);
+  border-bottom: var(--zb-line);
 }
 .words {
   display: flex;

@@ -5,6 +5,7 @@ import Slice from '@/shared/Slice.vue'
 import BeforeTest from './BeforeTest.vue'
 import { BENCH } from '@/shared/bench'
 import StepHelp from './StepHelp.vue'
+import JumperBar from './JumperBar.vue'
 import StopLine from './StopLine.vue'
 import { dayOf } from '@/shared/time'
 import { useSession } from '@/stores/session'
@@ -188,6 +189,7 @@ provide(
     </p>
     <p v-else-if="store.notice" class="said over" role="status">{{ store.notice }}</p>
     <StopLine />
+    <JumperBar />
     <BeforeTest v-if="store.step === 'TEST'" />
     <component :is="view" v-if="view" :key="key" class="step-view" />
   </section>

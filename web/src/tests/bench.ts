@@ -175,6 +175,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     },
     parts,
     tape: [],
+    jumpers: [],
     rules: 0,
     unit: {
       id: 1,

@@ -13,6 +13,7 @@ const note = ref('')
 const summary = ref('')
 const isOpen = computed(() => store.call?.status === 'OPEN')
 const hasReturn = computed(() => store.call?.parts.some((p) => p.closed?.returnDate) ?? false)
+const jumper = computed(() => store.call?.jumpers[0])
 const open = computed(() => store.call?.parts.filter((p) => !p.closed) ?? [])
 
 watch(
@@ -76,7 +77,12 @@ function end(how: 'CLOSED' | 'CANCELLED') {
         <pre class="summary">{{ summary }}</pre>
       </details>
     </div>
-    <ActionBar v-if="isOpen" words="Close the call" @act="end('CLOSED')">
+    <ActionBar
+      v-if="isOpen"
+      :words="jumper ? `Take the jumper out first: ${jumper.across}` : 'Close the call'"
+      :is-off="jumper !== undefined"
+      @act="end('CLOSED')"
+    >
       <v-btn variant="text" @click="end('CANCELLED')">cancel it instead</v-btn>
     </ActionBar>
     <ActionBar v-else words="Open the call again" @act="store.change('POST', '/reopen', 'reopen call')">

@@ -81,7 +81,7 @@ class ArrivalJourneyTest {
         at.page.getByLabel("Plate, as it is printed").fill("COIL MODEL QC-60 R-22 PISTON");
         at.action().click();
         assertThat(at.page.getByText("R-22").first()).isVisible();
-        assertThat(at.page.locator(".findings")).containsText("R-410A");
+        assertThat(at.page.locator("section[aria-label=STOP]")).containsText("R-410A");
     }
 
     private static void readTheSupply(Browsing at) {

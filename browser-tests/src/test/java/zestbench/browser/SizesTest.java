@@ -182,13 +182,13 @@ class SizesTest {
             at.go("/truck");
             at.page.locator(".line").first().waitFor();
             at.page.keyboard().press("/");
-            at.page.keyboard().type("45/5 MFD 440 VAC");
+            at.page.keyboard().type("35/3 MFD 370 VAC");
             Locator said = at.page.locator(".quick .seen");
             assertThat(said).containsText("Takes in");
-            assertThat(said).containsText("45+5 µF 440 V");
+            assertThat(said).containsText("35+3 µF 370 V");
             at.page.keyboard().press("Alt+Enter");
             at.page.waitForURL("**/quick");
-            assertThat(at.tape()).containsText("45/5 MFD 440 VAC");
+            assertThat(at.tape()).containsText("35/3 MFD 370 VAC");
         }
     }
 

@@ -153,4 +153,30 @@ class TrustTest {
             }
         }
     }
+
+    /** A jumper stands over every step, and nobody leaves while it is in. */
+    @Test
+    void aJumperThatIsInMustComeOut() {
+        String call = newCall("Off on high water");
+        try (Browsing at = Browsing.phone(bench).as("Tech 1")) {
+            at.go(call.replace("/api", ""));
+            at.page.locator("section.work").waitFor();
+            at.exactButton("Parts").click();
+            at.button("+ Jumper in").click();
+            at.button("float switch").click();
+            Locator bar = at.page.locator("section[aria-label='Jumper in']");
+            assertThat(bar).containsText("float switch");
+            assertThat(bar).containsText("Water runs while it is in.");
+            at.exactButton("Parts").click();
+            assertThat(at.page.locator(".rail")).containsText("JUMPER IN float switch");
+            at.page
+                    .locator(".rail .step", new Page.LocatorOptions().setHasText("Leave"))
+                    .click();
+            assertThat(at.action()).containsText("Take the jumper out first: float switch");
+            assertThat(at.action()).isDisabled();
+            at.button("It is out").click();
+            assertThat(bar).hasCount(0);
+            assertThat(at.action()).containsText("Close the call");
+        }
+    }
 }

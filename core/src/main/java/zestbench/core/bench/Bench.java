@@ -19,6 +19,7 @@ import zestbench.core.bench.PartViews.PartView;
 import zestbench.core.bench.PartViews.SafeAction;
 import zestbench.core.bench.PartViews.SafeView;
 import zestbench.core.bench.PartViews.StopView;
+import zestbench.core.call.OnJumper;
 import zestbench.core.call.Surroundings;
 import zestbench.core.call.UnitPlace;
 import zestbench.core.family.Spec;
@@ -35,6 +36,7 @@ import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Stop;
+import zestbench.core.tape.UnitEntry;
 
 /**
  * All that the bench shows of a call.
@@ -58,8 +60,22 @@ public record Bench(
         List<PartView> parts,
         LeaveView leave,
         List<AccountLine> account,
+        List<JumperView> jumpers,
         List<LineView> tape,
         @Nullable UndoAction undo) {
+
+    /** A jumper that is in. @param caution what to mind while it is; empty where nothing is known of it */
+    public record JumperView(String id, String across, String why, String caution, long atMillis, String who) {
+        static JumperView of(Line line) {
+            UnitEntry.JumperPut put = (UnitEntry.JumperPut) line.entry();
+            String caution = OnJumper.USUAL.stream()
+                    .filter(usual -> usual.across().equals(put.across()))
+                    .map(OnJumper.Usual::caution)
+                    .findFirst()
+                    .orElse("");
+            return new JumperView(put.id(), put.across(), put.why(), caution, line.atMillis(), line.who());
+        }
+    }
 
     /** Of a call that stands at {@code state}. */
     public static Bench of(CallState state, Surroundings around, Before before) {
@@ -83,6 +99,7 @@ public record Bench(
                 parts,
                 LeaveBench.view(state, around, before),
                 CallAccount.of(state, before.complaint()),
+                state.jumpers().open().stream().map(JumperView::of).toList(),
                 lines(state),
                 UndoAction.of(state));
     }

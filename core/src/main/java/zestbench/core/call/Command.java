@@ -6,7 +6,17 @@ import zestbench.core.tape.CallState;
 
 /** One thing that somebody does on a call. It knows itself what it comes to. */
 public sealed interface Command
-        permits OnCall, OnArrival, OnLabel, OnTest, OnMotor, OnMatch, OnHookUp, OnPart, OnLeaving, QuickEntry {
+        permits OnCall,
+                OnArrival,
+                OnLabel,
+                OnTest,
+                OnMotor,
+                OnMatch,
+                OnHookUp,
+                OnPart,
+                OnLeaving,
+                OnJumper,
+                QuickEntry {
     /**
      * What it comes to where the call stands so.
      *

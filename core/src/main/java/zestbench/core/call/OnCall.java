@@ -137,6 +137,11 @@ public sealed interface OnCall extends Command {
             if (around.status() == CallStatus.QUICK_CHECK) {
                 throw new Refusal("A quick check is no call: there is nothing to close.");
             }
+            UnitEntry.JumperPut jumper = state.jumpers().first();
+            if (jumper != null) {
+                throw new Refusal("A jumper is in across the " + jumper.across()
+                        + ": take it out, or say why it stays, which writes it up on the unit.");
+            }
             return Decision.of(new UnitEntry.CallEnded(end, note.strip()))
                     .becoming(end == Entry.End.CLOSED ? CallStatus.CLOSED : CallStatus.CANCELLED);
         }

@@ -56,6 +56,7 @@ public final class CallState {
     private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
+    private final JumpersIn jumpers = new JumpersIn();
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
     private Plates plates;
     private UnitEntry.@Nullable CallEnded ended;
@@ -241,6 +242,10 @@ public final class CallState {
     /** The text a plate was read from on this call, its serial masked; empty where it was not. */
     public String plateText(Plates.Which which) {
         return plateTexts.getOrDefault(which, "");
+    }
+
+    public JumpersIn jumpers() {
+        return jumpers;
     }
 
     public SupplyState supply() {

@@ -49,6 +49,10 @@ public record NextThing(
         if (parts == 0) {
             return ofArrival(call);
         }
+        UnitEntry.JumperPut jumper = call.jumpers().first();
+        if (jumper != null) {
+            return ofCall("Take the jumper out: " + jumper.across(), CallStep.LEAVE);
+        }
         return isChanged(call) && call.leave().kept() == null
                 ? ofCall("Prove the whole unit", CallStep.PROOF)
                 : ofCall("Nothing left open: leave", CallStep.LEAVE);

@@ -157,6 +157,18 @@ public record TapeText(
         return words(e.text(), "", "", List.of());
     }
 
+    static TapeText of(UnitEntry.JumperPut e) {
+        return words("JUMPER IN: " + e.across(), e.why(), "", List.of());
+    }
+
+    static TapeText of(UnitEntry.JumperOut e) {
+        return words("Jumper out: " + e.across(), "", "", List.of());
+    }
+
+    static TapeText of(UnitEntry.JumperLeft e) {
+        return words("JUMPER LEFT IN: " + e.across(), e.why(), "", List.of());
+    }
+
     static TapeText of(UnitEntry.CallEnded e) {
         return words(e.end() == Entry.End.CLOSED ? "Call closed" : "Call cancelled", e.note(), "", List.of());
     }

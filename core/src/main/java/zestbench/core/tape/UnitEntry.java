@@ -181,6 +181,45 @@ public sealed interface UnitEntry extends Entry {
         }
     }
 
+    /** A jumper was put across something: a test, never a repair. @param across such as float switch */
+    record JumperPut(String id, String across, String why) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.jumpers().put(id, line);
+        }
+    }
+
+    /** A jumper was taken out. */
+    record JumperOut(String id, String across) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.jumpers().remove(id);
+        }
+    }
+
+    /** A jumper stays in when everybody leaves, by decision of whoever says why; it is written up on the unit. */
+    record JumperLeft(String id, String across, String why) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.jumpers().leave(id);
+        }
+    }
+
     /** The visit ended. */
     record CallEnded(Entry.End end, String note) implements UnitEntry, Lasting, Dark {
         @Override

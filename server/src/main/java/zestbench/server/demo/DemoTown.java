@@ -14,6 +14,7 @@ import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
+import zestbench.core.tape.UnitEntry;
 import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
@@ -160,7 +161,15 @@ public class DemoTown extends BeforeOpening {
                 Map.of(FAN_MOTOR, 1.71, "Compressor", 18.2));
         visits.check(loft, daysAgo(540), "Spring check", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.9, "FAN", 4.97));
         visits.check(loft, daysAgo(181), "Noisy start", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.2, "FAN", 4.88));
-        visits.check(ballet, daysAgo(419), "Studio 2 warm", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 9.9));
+        visits.check(
+                ballet,
+                daysAgo(419),
+                "Studio 2 warm",
+                "10 MFD 370 VAC ±10%",
+                Map.of("CAPACITOR", 9.9),
+                Map.of(),
+                new UnitEntry.JumperPut("jdemo", "float switch", "pan was dry, line clear"),
+                new UnitEntry.JumperOut("jdemo", "float switch"));
         visits.check(ballet, daysAgo(98), "Filter change", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 9.8));
     }
 

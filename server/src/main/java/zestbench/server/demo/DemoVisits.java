@@ -107,20 +107,24 @@ class DemoVisits {
         check(unit, at, complaint, label, readings, Map.of());
     }
 
-    /** The same, with running amps read. */
+    /** The same, with running amps read, and what else was put on the tape. */
     void check(
             Unit unit,
             Instant at,
             String complaint,
             String label,
             Map<String, Double> readings,
-            Map<String, Double> amps) {
+            Map<String, Double> amps,
+            Entry... more) {
         long call = calls.start(unit.id(), complaint, at);
         String part = read(call, unit, at, label);
         measure(call, part, at, label, null, readings);
         calls.addAt(
                 call, WHO, at, new PartEntry.PartClosed(part, Entry.Outcome.NOT_NEEDED, asLeft(readings), "", null));
         amps(call, unit, at, amps);
+        for (Entry entry : more) {
+            calls.addAt(call, WHO, at.plusSeconds(900), entry);
+        }
         close(call);
     }
 
