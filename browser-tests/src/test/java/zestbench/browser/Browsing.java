@@ -16,6 +16,11 @@ import zestbench.server.RunningBench;
 
 /** The real screen in a headless browser; one browser for the JVM, one context for each visitor. */
 final class Browsing implements AutoCloseable {
+    /** Whether what lies uppermost in its middle is the thing itself. */
+    static final String ON_TOP = "e => { const b = e.getBoundingClientRect();"
+            + " const top = document.elementFromPoint(b.x + b.width / 2, b.y + b.height / 2);"
+            + " return top !== null && (e.contains(top) || top.contains(e)); }";
+
     private static final Playwright PLAYWRIGHT =
             Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
     private static final Browser BROWSER = PLAYWRIGHT

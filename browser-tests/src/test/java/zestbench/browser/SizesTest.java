@@ -16,10 +16,6 @@ import zestbench.server.RunningBench;
 class SizesTest {
     private static final int TARGET = 48;
     private static final int PICTURE_TEXT = 14;
-    /** Whether what lies uppermost in its middle is the thing itself. */
-    private static final String ON_TOP = "e => { const b = e.getBoundingClientRect();"
-            + " const top = document.elementFromPoint(b.x + b.width / 2, b.y + b.height / 2);"
-            + " return top !== null && (e.contains(top) || top.contains(e)); }";
 
     private final RunningBench bench = RunningBench.demo();
 
@@ -48,7 +44,8 @@ class SizesTest {
             add.scrollIntoViewIfNeeded();
             BoundingBox box = add.boundingBox();
             Assertions.assertThat(box.y + box.height).isLessThanOrEqualTo(height);
-            Assertions.assertThat(at.page.evaluate(ON_TOP, add.elementHandle())).isEqualTo(true);
+            Assertions.assertThat(at.page.evaluate(Browsing.ON_TOP, add.elementHandle()))
+                    .isEqualTo(true);
         }
     }
 
@@ -70,7 +67,7 @@ class SizesTest {
             Locator readout = at.page.locator(".readout");
             Locator shown = readout.isVisible() ? readout : at.page.locator(".row.active .figure");
             assertThat(shown).containsText("4");
-            Assertions.assertThat(at.page.evaluate(ON_TOP, shown.elementHandle()))
+            Assertions.assertThat(at.page.evaluate(Browsing.ON_TOP, shown.elementHandle()))
                     .isEqualTo(true);
         }
     }
@@ -107,7 +104,7 @@ class SizesTest {
             at.page.waitForTimeout(400);
             Object covered = at.page.evaluate("[...document.querySelectorAll('.work button')]"
                     + ".filter(e => e.offsetParent && e.getBoundingClientRect().bottom < innerHeight - 100)"
-                    + ".filter(e => !(" + ON_TOP + ")(e)).map(e => e.textContent)");
+                    + ".filter(e => !(" + Browsing.ON_TOP + ")(e)).map(e => e.textContent)");
             Assertions.assertThat((List<?>) covered).isEmpty();
         }
     }

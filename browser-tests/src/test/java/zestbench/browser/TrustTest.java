@@ -15,9 +15,6 @@ import zestbench.server.RunningBench;
 
 /** What must be seen is seen: a STOP before all else, an answer without scrolling, parts and places told apart. */
 class TrustTest {
-    private static final String ON_TOP = "e => { const b = e.getBoundingClientRect();"
-            + " const top = document.elementFromPoint(b.x + b.width / 2, b.y + b.height / 2);"
-            + " return top !== null && (e.contains(top) || top.contains(e)); }";
     private static final String TWINS = "MODEL XW-090 208/230 V 1 PH 60 HZ R-410A COMP 1 RLA 17.9 LRA 112"
             + " COMP 2 RLA 14.1 LRA 77 FAN MOTOR FLA 1.4 HP 1/4";
 
@@ -82,7 +79,7 @@ class TrustTest {
             at.page.locator(".rail .step").first().waitFor();
             Locator timer = at.page.locator("[role=timer]").first();
             timer.waitFor();
-            Assertions.assertThat(at.page.evaluate(ON_TOP, timer.elementHandle()))
+            Assertions.assertThat(at.page.evaluate(Browsing.ON_TOP, timer.elementHandle()))
                     .isEqualTo(true);
         }
     }
@@ -148,7 +145,7 @@ class TrustTest {
                 Locator strip = at.page.locator(".strip");
                 assertThat(strip).containsText("Weaving mill");
                 Locator back = strip.getByText("Calls");
-                Assertions.assertThat(at.page.evaluate(ON_TOP, back.elementHandle()))
+                Assertions.assertThat(at.page.evaluate(Browsing.ON_TOP, back.elementHandle()))
                         .isEqualTo(true);
             }
         }
