@@ -4,7 +4,7 @@ import { useCall } from '@/stores/call'
 /** What follows from how the part at hand tests, as the bench says it; where a tap leads is the screen's. */
 export function useTestAction() {
   const store = useCall()
-  const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | null>(null)
+  const closing = ref<'NOT_NEEDED' | 'FIXED_WITHOUT_PART' | 'CONDEMNED' | null>(null)
   const action = computed(() => {
     const test = store.part?.test
     if (!test) return { words: '', go: () => {} }

@@ -55,6 +55,9 @@ const under = computed(() => {
           >replace it anyway</v-btn
         >
         <v-btn variant="text" height="32" @click="closing = 'FIXED_WITHOUT_PART'">fixed without a part</v-btn>
+        <v-btn v-if="part.verdict === 'FAILED'" variant="text" height="32" @click="closing = 'CONDEMNED'"
+          >condemned</v-btn
+        >
       </template>
       <v-btn
         v-if="part.closed && store.isWorking"

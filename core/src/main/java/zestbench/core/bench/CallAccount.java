@@ -102,8 +102,10 @@ public final class CallAccount {
                 out.add(called(part) + " replaced by " + chosen.title());
             } else if (closed != null && closed.outcome() == Entry.Outcome.FIXED_WITHOUT_PART) {
                 out.add(called(part) + ": " + closed.note());
-            } else if (closed != null && closed.outcome() == Entry.Outcome.TAKEN_OUT) {
-                out.add(called(part) + " taken out" + (closed.note().isBlank() ? "" : ": " + closed.note()));
+            } else if (closed != null
+                    && (closed.outcome() == Entry.Outcome.TAKEN_OUT || closed.outcome() == Entry.Outcome.CONDEMNED)) {
+                out.add(called(part) + " " + Letters.inSentence(closed.outcome().words())
+                        + (closed.note().isBlank() ? "" : ": " + closed.note()));
             }
         }
         return out;

@@ -1,7 +1,6 @@
 package zestbench.core.call;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
@@ -44,7 +43,7 @@ public sealed interface OnJumper extends Command {
             }
             boolean isIn = state.jumpers().open().stream()
                     .map(line -> (UnitEntry.JumperPut) line.entry())
-                    .anyMatch(put -> put.across().toLowerCase(Locale.ROOT).equals(what.toLowerCase(Locale.ROOT)));
+                    .anyMatch(put -> put.across().equalsIgnoreCase(what));
             if (isIn) {
                 throw new Refusal("A jumper is across the " + what + " already.");
             }

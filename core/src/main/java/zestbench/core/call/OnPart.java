@@ -3,6 +3,7 @@ package zestbench.core.call;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
@@ -40,6 +41,13 @@ public sealed interface OnPart extends Command {
             if (outcome == Entry.Outcome.TAKEN_OUT && !state.deadness().isDeadFor(part)) {
                 throw new Refusal("Nothing is taken out before its circuit is read dead: make safe first.");
             }
+            if (outcome == Entry.Outcome.CONDEMNED) {
+                InputProblem.require(
+                        !note.isBlank(), "note", note, "say why it may not run again, such as winding to ground");
+                if (at.readings().isEmpty() && at.looks().isEmpty()) {
+                    throw new Refusal("Nothing was read or seen on it yet: no part is condemned by its label.");
+                }
+            }
             List<String> open = isReplaced ? ProofList.open(at) : List.of();
             if (!open.isEmpty()) {
                 throw new Refusal("Not proved yet: " + String.join("; ", open) + ".");
@@ -49,11 +57,24 @@ public sealed interface OnPart extends Command {
             if (isReplaced) {
                 out.addAll(endedWith(state));
             }
+            if (outcome == Entry.Outcome.CONDEMNED) {
+                out.add(new LeaveEntry.WrittenUp(
+                        around.freshWriteUp(0),
+                        at.added().place(),
+                        at.added().title() + " condemned",
+                        note.strip(),
+                        Entry.Urgency.NOW,
+                        part));
+            }
             return Decision.of(out);
         }
 
         private String asLeft(PartState at) {
-            return outcome == Entry.Outcome.TAKEN_OUT ? "taken out" : ProofList.asLeft(at);
+            return switch (outcome) {
+                case TAKEN_OUT -> "taken out";
+                case CONDEMNED -> "condemned, not to run";
+                default -> ProofList.asLeft(at);
+            };
         }
 
         private @Nullable String dayOut(PartState at) {

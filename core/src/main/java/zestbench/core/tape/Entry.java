@@ -57,7 +57,9 @@ public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEn
         FIXED_WITHOUT_PART("Fixed without a part"),
         NOT_NEEDED("Not needed"),
         /** It had no business in the circuit, and nothing goes in for it. */
-        TAKEN_OUT("Taken out");
+        TAKEN_OUT("Taken out"),
+        /** It may not run again, and nothing goes in for it on this visit. */
+        CONDEMNED("Condemned");
 
         private final String words;
 

@@ -1,6 +1,7 @@
 package zestbench.core.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import org.junit.jupiter.api.Test;
 import zestbench.core.bench.TestAction.Kind;
@@ -8,6 +9,8 @@ import zestbench.core.call.Command;
 import zestbench.core.call.OnCall;
 import zestbench.core.call.OnLabel;
 import zestbench.core.call.OnPart;
+import zestbench.core.call.Refusal;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.Entry;
 
@@ -68,5 +71,26 @@ class TestActionTest {
         assertThat(next().kind()).isEqualTo(Kind.READ_AGAIN);
         read("HERM", 43.5);
         assertThat(next()).isEqualTo(new TestAction.ActionView(Kind.MATCH, "Weak: see what could replace it"));
+    }
+
+    /** Said by name and with a reason, once something was read or seen; whoever comes next is stopped by it. */
+    @Test
+    void aCondemnedPartIsWrittenUpOnTheUnit() {
+        add().label();
+        assertThatThrownBy(() -> condemn("seized"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Nothing was read or seen");
+        read("FAN", 0);
+        assertThatThrownBy(() -> condemn(" ")).isInstanceOf(InputProblem.class).hasMessageContaining("say why");
+        condemn("burst, oil in the panel");
+        assertThat(next().kind()).isEqualTo(Kind.GO_ON);
+        assertThat(call.state().leave().openWriteUps().values())
+                .singleElement()
+                .satisfies(line -> assertThat(line.entry().told().toString()).contains("Run capacitor condemned"));
+        assertThat(CallAccount.of(call.state(), "").toString()).contains("condemned: burst, oil in the panel");
+    }
+
+    private void condemn(String why) {
+        then(new OnPart.Close(call.part(), Entry.Outcome.CONDEMNED, why, null));
     }
 }
