@@ -361,4 +361,11 @@ li:has(input:checked) .number {
 .wide .steps {
   margin-top: 0;
 }
+/* on the narrowest phones the drawing takes the whole width, so that its letters stay as large as those beside it */
+@media (max-width: 380px) {
+  .left,
+  .found {
+    margin-inline: -12px;
+  }
+}
 </style>

@@ -98,9 +98,18 @@ class RepairJourneyTest {
         at.page.getByLabel("Wire " + number + ": leads to").fill(name);
     }
 
+    private static void lettersAreLargeOnTheNarrowestPhone(Browsing at) {
+        at.page.setViewportSize(360, 640);
+        at.page.waitForCondition(() -> Boolean.TRUE.equals(at.page.evaluate(
+                "[...document.querySelectorAll('main figure svg text')].filter(t => t.getBoundingClientRect().height > 0)"
+                        + ".every(t => parseFloat(getComputedStyle(t).fontSize) * t.getScreenCTM().a >= 14)")));
+        at.page.setViewportSize(1280, 800);
+    }
+
     private static void hookUp(Browsing at) {
         assertThat(at.page.locator("figure svg")).hasCount(2);
         assertThat(at.page.locator("[data-drawing=as-left]")).containsText("was HERM");
+        lettersAreLargeOnTheNarrowestPhone(at);
         Locator ticks = at.page.locator(".steps input[type=checkbox]");
         assertThat(ticks).hasCount(4);
         for (int i = 0; i < 4; i++) {
