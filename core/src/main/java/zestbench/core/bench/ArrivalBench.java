@@ -297,8 +297,9 @@ public final class ArrivalBench {
         state.amps().forEach((key, line) -> {
             PartEntry.AmpsRead read = (PartEntry.AmpsRead) line.entry();
             if (place.equals(read.at())) {
-                readings.add(judged(line, read.judged(), read.findings(), place, before));
-                read.alongside().forEach(j -> readings.add(judged(line, j, List.of(), place, before)));
+                String where = place + " " + read.key();
+                readings.add(judged(line, read.judged(), read.findings(), where, before));
+                read.alongside().forEach(j -> readings.add(judged(line, j, List.of(), where, before)));
                 read.findings().forEach(f -> findings.add(FindingView.of(f)));
             }
         });

@@ -65,10 +65,11 @@ public sealed interface OnJumper extends Command {
         public Decision decide(CallState state, Surroundings around) {
             InputProblem.require(!why.isBlank(), "why", why, "say why it stays in, and who knows");
             UnitEntry.JumperPut put = in(state, id);
+            String writeUp = around.freshWriteUp(0);
             return Decision.of(List.<Entry>of(
-                    new UnitEntry.JumperLeft(id, put.across(), why.strip()),
+                    new UnitEntry.JumperLeft(id, writeUp, put.across(), why.strip()),
                     new LeaveEntry.WrittenUp(
-                            around.freshWriteUp(0),
+                            writeUp,
                             "",
                             "STOP: a jumper is in across the " + put.across(),
                             why.strip(),

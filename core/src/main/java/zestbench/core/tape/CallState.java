@@ -56,7 +56,7 @@ public final class CallState {
     private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
-    private final JumpersIn jumpers = new JumpersIn();
+    private final JumpersIn jumpers = new JumpersIn(leave);
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
     private Plates plates;
     private UnitEntry.@Nullable CallEnded ended;

@@ -207,8 +207,8 @@ public sealed interface UnitEntry extends Entry {
         }
     }
 
-    /** A jumper stays in when everybody leaves, by decision of whoever says why; it is written up on the unit. */
-    record JumperLeft(String id, String across, String why) implements UnitEntry, Strikable, Dark {
+    /** A jumper stays in when everybody leaves, by decision of whoever says why. @param writeUp by which the unit has it */
+    record JumperLeft(String id, String writeUp, String across, String why) implements UnitEntry, Strikable, Dark {
         @Override
         public TapeText told() {
             return TapeText.of(this);
@@ -216,7 +216,7 @@ public sealed interface UnitEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.jumpers().leave(id);
+            call.jumpers().leave(id, writeUp);
         }
     }
 

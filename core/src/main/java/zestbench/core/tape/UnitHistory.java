@@ -175,14 +175,15 @@ public final class UnitHistory {
             }
             for (Line line : visit.state().amps().values()) {
                 PartEntry.AmpsRead read = (PartEntry.AmpsRead) line.entry();
-                put(out, read.at(), read.judged());
-                read.alongside().forEach(judged -> put(out, read.at(), judged));
+                String where = read.at() + " " + read.key();
+                put(out, where, read.judged());
+                read.alongside().forEach(judged -> put(out, where, judged));
             }
         }
         return out;
     }
 
-    /** Under this a figure of the unit is found again at a later visit. @param where a point of the supply or a place */
+    /** Under this a figure of the unit is found again at a later visit. @param where a point of the supply, or a place with the speed it ran on */
     public static String figureKey(@Nullable String where, String subject) {
         return where + " " + subject;
     }

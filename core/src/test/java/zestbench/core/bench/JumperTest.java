@@ -51,6 +51,11 @@ class JumperTest {
                             assertThat(up.what()).isEqualTo("STOP: a jumper is in across the limit");
                         }));
         assertThat(call.state().tape()).anyMatch(l -> l.entry().told().title().equals("JUMPER LEFT IN: limit"));
+        // whoever strikes the write-up alone has the jumper back on the list
+        int writeUp = call.state().tape().size();
+        call.then(WHO, new OnCall.Strike(writeUp, "typed twice"));
+        assertThatThrownBy(this::close).isInstanceOf(Refusal.class);
+        call.then(WHO, new OnJumper.Leave(id, "customer told"));
         close();
         assertThat(call.state().ended()).isNotNull();
     }
