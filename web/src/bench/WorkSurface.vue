@@ -111,7 +111,9 @@ provide(
     isAtStop: computed(() => store.isAtStop && !store.part?.looks.length),
     done: computed(() => (store.isAtStop ? (store.stop?.done ?? '') : '')),
     settleStop: async () => {
-      const json = { outcome: 'TAKEN_OUT' as const, note: '' }
+      const outcome = store.stop?.ends
+      if (!outcome) return
+      const json = { outcome, note: '' }
       if (await store.changePart('POST', '/close', 'taken out', json)) store.goNext()
     },
     goStop: () => {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import { useDraft } from '@/shared/useDraft'
@@ -21,6 +21,9 @@ const { text, letGo } = useDraft(
   () => `quick ${route.path}`,
   () => '',
 )
+
+// the start page has a box of its own: what was asked for there is not open here
+onMounted(() => (ui.isQuickOpen = false))
 
 /** On the truck's own view a label is a part to be taken in. */
 const isOnTruck = computed(() => route.path === '/truck')
@@ -207,9 +210,6 @@ function leave(event: FocusEvent) {
 .send {
   display: none;
 }
-.quick {
-  position: relative;
-}
 .seen {
   position: absolute;
   left: 12px;
@@ -246,6 +246,12 @@ function leave(event: FocusEvent) {
 }
 .fig {
   font-size: 22px;
+}
+/* below that it lies over the view, see .quick-over */
+@media (min-width: 840px) {
+  .quick {
+    position: relative;
+  }
 }
 @media (max-width: 839px) {
   .seen {

@@ -131,9 +131,9 @@ async function openCapacitor() {
     return
   }
   const known = store.call?.parts.length ?? 0
-  if (await store.change('POST', '/parts', 'run capacitor', { kind: 'capacitor', placeId: beside.placeId })) {
+  if (await store.changePart('POST', '/capacitor', 'run capacitor')) {
     const added = store.call?.parts[known]
-    if (added) store.go({ part: added.id, step: 'READ' })
+    if (added) store.openPart(added.id)
   }
 }
 </script>
@@ -221,10 +221,9 @@ async function openCapacitor() {
         </div>
         <p v-if="part.capacitor && !part.capacitor.isDone" class="beside">
           <b>Capacitor for this motor: {{ part.capacitor.wanted }}</b>
-          <v-btn v-if="part.capacitor.part || part.capacitor.placeId" height="48" @click="openCapacitor">{{
+          <v-btn height="48" @click="openCapacitor">{{
             part.capacitor.part ? 'to its part' : 'open its part'
           }}</v-btn>
-          <span v-else class="zb-soft">add it as a part of its own</span>
         </p>
         <details v-if="sheet.notes.length" class="notes">
           <summary>What the line does across each pair of leads</summary>

@@ -214,7 +214,7 @@ describe('Hooking up and proving a motor', () => {
     const named = motor({
       ...of,
       leads: { ...leads, wires: [{ terminal: 'CAP', colour: 'brown', name: '' }] },
-      capacitor: { wanted: '5 µF 370 V', placeId: 9, isDone: false },
+      capacitor: { wanted: '5 µF 370 V', isDone: false },
     })
     const sheet = { found: '<svg/>', left: '<svg/>', steps: [], notes: [], powerOn: false }
     const sent = server({
@@ -222,7 +222,7 @@ describe('Hooking up and proving a motor', () => {
       '/sheet': sheet,
       '/wire-colours': [{ name: 'brown', css: '#000' }],
       '/wire-map': { svg: '<svg/>' },
-      '/parts': callWith([named, part({ id: 'p2' })]),
+      '/capacitor': callWith([named, part({ id: 'p2' })]),
       '/calls/7': callWith([named]),
     })
     const view = await onBench(HookUpStep, callWith([of]), { part: 'p1', step: 'HOOK_UP' })
@@ -244,7 +244,7 @@ describe('Hooking up and proving a motor', () => {
       .find((b) => b.text() === 'open its part')
       ?.trigger('click')
     await flushPromises()
-    expect(sent.at(-1)).toMatchObject({ path: '/api/calls/7/parts', json: { kind: 'capacitor', placeId: 9 } })
+    expect(sent.at(-1)?.path).toBe('/api/calls/7/parts/p1/capacitor')
   })
 
   it('takes what no label prints before the old motor comes off, though another is chosen', async () => {

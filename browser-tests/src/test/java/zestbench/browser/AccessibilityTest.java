@@ -3,7 +3,10 @@ package zestbench.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Locator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import zestbench.server.RunningBench;
@@ -41,6 +44,78 @@ class AccessibilityTest {
             pages(at, "/rules", List.of("Meters", "Saturation tables", "In and out", "Counter, meter", "Devices"));
             bench(at, bench);
         }
+    }
+
+    /** A repair from the label to its proof: each page in the state in which it is met, a chosen part's hook-up and proof too. */
+    @ParameterizedTest
+    @ValueSource(strings = {"laptop", "phone"})
+    void everyStateOfARepairIsFreeOfBarriers(String how) {
+        try (RunningBench bench = RunningBench.start();
+                Browsing at = how.equals("phone") ? Browsing.phone(bench) : Browsing.laptop(bench)) {
+            at.as("Tech 2");
+            Set<String> seen = new HashSet<>();
+            Thumb thumb = new Thumb(at, TapsTest.repairs().get(0), () -> {
+                if (seen.add(at.page.title()
+                        + at.page.locator("section.work h1, section.work h2").allTextContents())) {
+                    settled(at);
+                    check(at, at.page.title());
+                }
+            });
+            thumb.begin();
+            thumb.goOn();
+            org.assertj.core.api.Assertions.assertThat(String.join(" ", seen)).contains("Match,", "Hook up,", "Prove,");
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"laptop", "phone"})
+    void everyDialogIsFreeOfBarriers(String how) {
+        RunningBench bench = RunningBench.demo();
+        try (Browsing at = how.equals("phone") ? Browsing.phone(bench) : Browsing.laptop(bench)) {
+            at.as("Tech 1");
+            dialog(at, "Who works here", () -> at.button("Tech 1").first().click());
+            dialog(at, "New call", () -> at.button("New call").click());
+            at.page.getByLabel("Label: as printed, then a colon and readings").fill("45/5 MFD 440VAC ±6% : 44.1 4.2");
+            dialog(at, "Put it on a call", () -> at.button("Put it on a call").click());
+            at.go("/calls/" + openCall(bench));
+            at.page.locator("section.work").waitFor();
+            for (String add : List.of("Add a part", "Jumper in")) {
+                dialog(at, add, () -> {
+                    if (at.exactButton("Parts").isVisible()) {
+                        at.exactButton("Parts").click();
+                    }
+                    at.button(add).click();
+                });
+            }
+            if (at.exactButton("Work").isVisible()) {
+                at.exactButton("Work").click();
+            }
+            at.page.keyboard().press("Alt+2");
+            dialog(at, "", () -> at.button("why? about this step").click());
+            at.page.keyboard().press("Alt+3");
+            dialog(
+                    at,
+                    "Close this part",
+                    () -> at.button("fixed without a part").click());
+        }
+    }
+
+    private static void dialog(Browsing at, String name, Runnable open) {
+        open.run();
+        Locator dialog =
+                at.page.locator(".v-dialog.v-overlay--active" + (name.isEmpty() ? "" : "[aria-label='" + name + "']"));
+        dialog.waitFor();
+        settled(at);
+        check(at, "dialog " + name);
+        at.page.keyboard().press("Escape");
+        assertThat(at.page.locator(".v-dialog.v-overlay--active")).hasCount(0);
+    }
+
+    /** What fades in has half its contrast while it does. */
+    private static void settled(Browsing at) {
+        at.page.waitForTimeout(400);
+        at.page.waitForCondition(() -> Boolean.TRUE.equals(
+                at.page.evaluate("document.getAnimations().every(a => a.playState !== 'running')")));
     }
 
     private static void pages(Browsing at, String view, List<String> pages) {
@@ -100,10 +175,7 @@ class AccessibilityTest {
         at.page.getByLabel("Wire 1: leads to").blur();
         at.page.keyboard().press("?");
         assertThat(at.page.getByText("Steps of the part: Read")).isVisible();
-        // the dialog fades in, and half faded its words have half the contrast
-        at.page.waitForTimeout(600);
-        at.page.waitForCondition(() -> Boolean.TRUE.equals(at.page.evaluate(
-                "document.getAnimations().every(a => a.playState === 'finished' || a.playState === 'idle')")));
+        settled(at);
         check(at, "keys");
     }
 

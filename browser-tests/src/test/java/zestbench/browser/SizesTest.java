@@ -174,6 +174,29 @@ class SizesTest {
 
     /** On the truck's view the line says what it would take in, and judges it by another key. */
     @Test
+    void theLineLiesOverTheWorkOnAPhone() {
+        try (Browsing at = Browsing.phone(bench).as("Tech 1")) {
+            at.button("+ New call").waitFor();
+            at.page.keyboard().press("/");
+            at.call("No cooling, fan slow");
+            at.page.locator("section.work").waitFor();
+            // asked for on the start page, it is not open here
+            assertThat(at.page.locator(".quick")).isHidden();
+            double before = at.page.locator("section.work").boundingBox().height;
+            at.button("/ Label").click();
+            at.page.keyboard().type("45/5 MFD 440 VAC : 44 3");
+            at.page.locator(".quick .seen").waitFor();
+            org.assertj.core.api.Assertions.assertThat(at.page.locator(".quick").boundingBox().y)
+                    .as("at the top")
+                    .isZero();
+            org.assertj.core.api.Assertions.assertThat(
+                            at.page.locator("section.work").boundingBox().height)
+                    .as("what is worked on keeps its room")
+                    .isEqualTo(before);
+        }
+    }
+
+    @Test
     void theLineSaysWhatTheTruckWouldTakeIn() {
         try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
             at.go("/truck");

@@ -3,7 +3,6 @@ package zestbench.core.bench;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.Families;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.PartViews.CapacitorView;
 import zestbench.core.bench.PartViews.JudgedView;
@@ -12,13 +11,10 @@ import zestbench.core.bench.PartViews.LookView;
 import zestbench.core.bench.PartViews.SeenView;
 import zestbench.core.bench.PartViews.ServedView;
 import zestbench.core.bench.PartViews.SpeedView;
-import zestbench.core.call.UnitPlace;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
-import zestbench.core.family.Trait;
 import zestbench.core.family.Turning;
 import zestbench.core.plate.RatedMotor;
-import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.Figures;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
@@ -115,8 +111,8 @@ final class MotorBench {
         return set == null ? null : JudgedView.of(0, set.judged(), set.findings());
     }
 
-    /** The capacitor the chosen motor wants, and where it is in question or could be. */
-    static @Nullable CapacitorView capacitor(PartState part, CallState state, List<UnitPlace> places) {
+    /** The capacitor the chosen motor wants, and whether it is in question. */
+    static @Nullable CapacitorView capacitor(PartState part, CallState state) {
         PartEntry.Chosen chosen = part.chosen();
         if (chosen == null || !part.family().turns()) {
             return null;
@@ -130,15 +126,7 @@ final class MotorBench {
                         .map(v -> " " + Figures.plain(v) + " V")
                         .orElse("");
         PartState beside = state.capacitorOf(part).orElse(null);
-        Long placeId = places.stream()
-                .filter(p -> Families.find(p.kind())
-                                .filter(f -> f.has(Trait.SERVES_A_MOTOR))
-                                .isPresent()
-                        && UnitPlaces.isServedBy(part.added().place(), p.serves()))
-                .map(UnitPlace::id)
-                .findFirst()
-                .orElse(null);
         return new CapacitorView(
-                wanted, beside == null ? null : beside.id(), placeId, beside != null && beside.chosen() != null);
+                wanted, beside == null ? null : beside.id(), beside != null && beside.chosen() != null);
     }
 }

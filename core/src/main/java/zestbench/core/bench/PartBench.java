@@ -93,7 +93,7 @@ final class PartBench {
                 MotorBench.primaryLeads(part),
                 MotorBench.pair(part),
                 MotorBench.sheave(part),
-                MotorBench.capacitor(part, state, around.knownPlaces()),
+                MotorBench.capacitor(part, state),
                 closed(part),
                 lastTime,
                 part.ordered());

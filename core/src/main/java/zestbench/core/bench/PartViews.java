@@ -147,9 +147,8 @@ public final class PartViews {
     /** The new part's leads by its own label, and those it is known to have. */
     public record LeadsView(List<Wire> wires, List<String> terminals, String connection, boolean isDual) {}
 
-    /** The capacitor that goes with a motor. @param part in question; null where none is @param placeId where it sits, null where the unit has none */
-    public record CapacitorView(
-            String wanted, @Nullable String part, @Nullable Long placeId, boolean isDone) {}
+    /** The capacitor that goes with a motor. @param part in question; null where none is */
+    public record CapacitorView(String wanted, @Nullable String part, boolean isDone) {}
 
     /** What was read with a doubt. @param suggest what it may be instead @param isDeciding whether a match waits for it */
     public record DoubtView(
@@ -267,13 +266,15 @@ public final class PartViews {
      * A STOP that stands.
      *
      * @param action what it asks for, in words
-     * @param done what a tap where it stands says and does: the part is out and closed; empty where no tap settles it
+     * @param done what a tap where it stands says; empty where no tap settles it
+     * @param ends as what that tap closes the part
      * @param text why
      */
     public record StopView(
             Demand demand,
             String action,
             String done,
+            Entry.@Nullable Outcome ends,
             String text,
             @Nullable String part,
             @Nullable Step step,
@@ -284,7 +285,8 @@ public final class PartViews {
                     : new StopView(
                             stop.demand(),
                             stop.words(),
-                            stop.step() == null ? "" : stop.demand().done(),
+                            stop.ends() == null ? "" : stop.demand().done(),
+                            stop.ends(),
                             stop.text(),
                             stop.part(),
                             stop.step(),

@@ -6,7 +6,9 @@ import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Demand;
+import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
@@ -14,6 +16,7 @@ import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.PartEntry;
+import zestbench.core.tape.PartState;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.UnitEntry;
 
@@ -47,6 +50,36 @@ public sealed interface OnCall extends Command {
 
         private Decision added(Surroundings around, String called, String at, String hangsOnIt) {
             return Decision.of(new PartEntry.PartAdded(around.freshPart(), kind, called, at, hangsOnIt));
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.UNIT);
+        }
+    }
+
+    /**
+     * Takes the run capacitor into question that a chosen motor wants: the one in its place on the unit, or one that serves
+     * this motor alone, where the unit has none.
+     */
+    record AddCapacitor(String motor) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            PartState at = state.part(motor);
+            InputProblem.require(at.chosen() != null, "motor", at.added().title(), "choose the motor first");
+            InputProblem.require(
+                    state.capacitorOf(at).isEmpty(),
+                    "motor",
+                    at.added().title(),
+                    "its capacitor is in question already");
+            String place = at.added().place();
+            String capacitor = Families.with(Trait.SERVES_A_MOTOR).kind();
+            return around.knownPlaces().stream()
+                    .filter(p -> p.kind().equals(capacitor) && UnitPlaces.isServedBy(place, p.serves()))
+                    .findFirst()
+                    .map(p -> new AddPart(capacitor, p.id(), null, null))
+                    .orElseGet(() -> new AddPart(capacitor, null, place, place))
+                    .decide(state, around);
         }
 
         @Override

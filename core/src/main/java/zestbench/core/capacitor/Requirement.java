@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.capacitor.CapacitorRating.Duty;
 import zestbench.core.capacitor.CapacitorRating.Section;
 import zestbench.core.capacitor.CapacitorRating.Terminal;
 import zestbench.core.circuit.SystemVolts;
@@ -90,7 +91,8 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         for (Section claim : other.sections()) {
             int index = indexOf(sections, claim);
             if (index < 0) {
-                boolean fits = claim.terminal() != null && sections.size() < MOST_SECTIONS;
+                // where nothing is known of an old one, the one value that is named is what is needed
+                boolean fits = sections.isEmpty() || (claim.terminal() != null && sections.size() < MOST_SECTIONS);
                 if (fits) {
                     sections.add(claim);
                 } else {
@@ -122,8 +124,12 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
                     ? Optional.of(Math.max(volts.get(), other.volts().get()))
                     : other.volts();
         }
+        // what a motor's own label names is its run capacitor
+        Optional<Duty> duty = rating.sections().isEmpty() && witness.from() == Source.MOTOR_LABEL
+                ? Optional.of(Duty.RUN)
+                : rating.duty();
         return new CapacitorRating(
-                rating.duty(),
+                duty,
                 sections,
                 rating.startRange(),
                 volts,

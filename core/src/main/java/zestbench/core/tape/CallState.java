@@ -441,6 +441,24 @@ public final class CallState {
         List<String> keys = sheet(part)
                 .map(s -> s.steps().stream().map(Sheet.Step::key).toList())
                 .orElse(List.of());
-        return part.filled(keys);
+        Set<Step> out = part.filled(keys);
+        if (goesNewWithItsMotor(part)) {
+            out.addAll(EnumSet.of(Step.READ, Step.TEST, Step.JUDGE));
+        }
+        return out;
+    }
+
+    /**
+     * Whether the label of the motor that is chosen tells all that a capacitor has to be, since it serves that motor alone: no
+     * old one has to be read or tested for it (common practice: a PSC motor goes in with a new capacitor).
+     */
+    private boolean goesNewWithItsMotor(PartState part) {
+        return part.spec().isEmpty()
+                && part.readings().isEmpty()
+                && !witnesses(part).isEmpty()
+                && parts.values().stream()
+                        .anyMatch(motor -> motor.chosen() != null
+                                && isServedBy(motor, part)
+                                && motor.added().place().equals(part.added().serves()));
     }
 }

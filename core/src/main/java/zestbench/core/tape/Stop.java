@@ -40,6 +40,11 @@ public record Stop(
         return demand.words();
     }
 
+    /** As what a tap that says so where it stands closes its part; null where a reading or another step settles it. */
+    public Entry.@Nullable Outcome ends() {
+        return demand == Demand.TAKE_OUT && step != null ? Entry.Outcome.TAKEN_OUT : null;
+    }
+
     /** Those that stand, a part's before the unit's. */
     public static List<Stop> of(CallState call) {
         Map<String, Stop> out = new LinkedHashMap<>();

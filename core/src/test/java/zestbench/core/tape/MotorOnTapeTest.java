@@ -13,8 +13,11 @@ import zestbench.core.Families;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.amps.RunningAmps.Rated;
 import zestbench.core.amps.RunningAmps.Taken;
+import zestbench.core.call.PartMatch;
 import zestbench.core.family.Family;
+import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -211,6 +214,36 @@ class MotorOnTapeTest {
         assertThat(elsewhere.circuit(elsewhere.part("b")).plate())
                 .as("a split system's blower is on a circuit of its own")
                 .isEqualTo(Spec.EMPTY);
+    }
+
+    @Test
+    void aCapacitorForThatMotorAloneGoesNewWithItByTheNewLabel() {
+        motorWithItsLabel();
+        add(new PartEntry.PartAdded("c", "capacitor", "Run capacitor", FAN, FAN));
+        assertThat(state().filled(state().part("c"))).as("no motor is chosen").isEmpty();
+        choose("m", MOTOR, spec(NEW));
+        assertThat(state().filled(state().part("c"))).containsExactly(Step.READ, Step.TEST, Step.JUDGE);
+        MatchAnswer answer = new PartMatch(state(), "c", ShopRules.DEFAULT)
+                .onTruck(List.of(
+                        new StockLine(
+                                "old",
+                                1,
+                                new Spec(CAPACITOR.read("7.5 µF 370 V ±6%").fields()),
+                                0),
+                        new StockLine(
+                                "new",
+                                1,
+                                new Spec(CAPACITOR.read("5 µF 370 V ±6%").fields()),
+                                0)));
+        assertThat(answer.matches())
+                .filteredOn(m -> m.grade().equals(Grade.LIKE_FOR_LIKE))
+                .extracting(MatchAnswer.Match::offer)
+                .contains(List.of("new"))
+                .doesNotContain(List.of("old"));
+        add(new PartEntry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
+        assertThat(state().filled(state().part("d")))
+                .as("a dual's other half is read")
+                .isEmpty();
     }
 
     @Test

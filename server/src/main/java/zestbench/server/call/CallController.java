@@ -151,6 +151,11 @@ class CallController {
                 id, sender, new OnCall.AddPart(given.kind(), given.placeId(), given.place(), given.serves()));
     }
 
+    @PostMapping("/api/calls/{id}/parts/{part}/capacitor")
+    CallView addCapacitor(@PathVariable long id, @PathVariable String part, Sender sender) {
+        return teller.after(id, sender, new OnCall.AddCapacitor(part));
+    }
+
     @PostMapping("/api/calls/{id}/dead")
     CallView dead(@PathVariable long id, @Valid @RequestBody Volts given, Sender sender) {
         return teller.after(id, sender, new OnCall.ReadDead(given.place(), given.pair(), given.volts()));
