@@ -183,7 +183,7 @@ class SizesTest {
             // asked for on the start page, it is not open here
             assertThat(at.page.locator(".quick")).isHidden();
             double before = at.page.locator("section.work").boundingBox().height;
-            at.button("/ Label").click();
+            at.button("Quick line: type a label").click();
             at.page.keyboard().type("45/5 MFD 440 VAC : 44 3");
             at.page.locator(".quick .seen").waitFor();
             org.assertj.core.api.Assertions.assertThat(at.page.locator(".quick").boundingBox().y)
