@@ -15,6 +15,7 @@ import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.value.Value;
+import zestbench.server.vision.PhotoText;
 
 /** The bodies of the open interface; names and units are fixed. */
 final class ApiModels {
@@ -35,6 +36,36 @@ final class ApiModels {
     record Piece(String field, String text, int start, int end, double sure) {}
 
     record Doubt(String field, String why, @Nullable Value suggest) {}
+
+    /**
+     * A photo that was read; boxes are four corners, clockwise, each x and y in px of the upright picture.
+     *
+     * @param text what was recognised; offsets of {@code reads} are in it
+     * @param turned degrees clockwise by which the given picture was turned upright
+     */
+    record PhotoAnswer(
+            @Nullable String kind,
+            double sure,
+            Value.Fields fields,
+            List<PlacedPiece> reads,
+            List<Doubt> doubts,
+            List<String> unread,
+            String text,
+            int width,
+            int height,
+            int turned,
+            List<PhotoLine> lines,
+            List<PhotoText.Code> codes) {}
+
+    record PlacedPiece(
+            String field,
+            String text,
+            int start,
+            int end,
+            double sure,
+            @Nullable List<List<Integer>> box) {}
+
+    record PhotoLine(String text, double sure, List<List<Integer>> box) {}
 
     record JudgeRequest(
             @NotNull(message = "give the kind of test") String kind,

@@ -99,6 +99,11 @@ public class Problems extends ResponseEntityExceptionHandler {
         return of(HttpStatus.CONTENT_TOO_LARGE, String.valueOf(problem.getMessage()), List.of());
     }
 
+    @ExceptionHandler(NotAPicture.class)
+    ProblemDetail notAPicture(NotAPicture problem) {
+        return of(HttpStatus.UNSUPPORTED_MEDIA_TYPE, String.valueOf(problem.getMessage()), List.of());
+    }
+
     @ExceptionHandler(Busy.class)
     ResponseEntity<ProblemDetail> busy(Busy problem) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)

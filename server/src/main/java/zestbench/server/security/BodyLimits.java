@@ -30,16 +30,21 @@ import zestbench.server.problem.ProblemWriter;
 final class BodyLimits extends OncePerRequestFilter {
     private static final int MOST_BYTES = 8 * 1024 * 1024;
     private static final long MOST_UPLOAD_BYTES = 201L * 1024 * 1024;
+    private static final int MOST_PICTURE_BYTES = 15 * 1024 * 1024;
     private static final Duration PATIENCE = Duration.ofSeconds(10);
+    /** A picture comes from a roof with one bar of signal. */
+    private static final Duration PICTURE_PATIENCE = Duration.ofSeconds(60);
     /** Of 600 workers; the others go on with what has arrived. */
     private static final int MOST_ARRIVING = 400;
 
     private static final int MOST_UPLOADS = 32;
+    private static final int MOST_PICTURES = 8;
     private static final int BLOCK = 16_384;
 
     private final ProblemWriter problems;
     private final Semaphore arriving = new Semaphore(MOST_ARRIVING);
     private final Semaphore uploads = new Semaphore(MOST_UPLOADS);
+    private final Semaphore pictures = new Semaphore(MOST_PICTURES);
 
     BodyLimits(ProblemWriter problems) {
         this.problems = problems;
@@ -50,10 +55,12 @@ final class BodyLimits extends OncePerRequestFilter {
             throws ServletException, IOException {
         boolean hasBody =
                 request.getContentLengthLong() > 0 || request.getHeader(HttpHeaders.TRANSFER_ENCODING) != null;
-        String type = request.getContentType();
-        boolean isUpload = type != null && type.toLowerCase(Locale.ROOT).startsWith("multipart/");
-        long most = isUpload ? MOST_UPLOAD_BYTES : MOST_BYTES;
-        Semaphore places = isUpload ? uploads : arriving;
+        String type =
+                request.getContentType() == null ? "" : request.getContentType().toLowerCase(Locale.ROOT);
+        boolean isUpload = type.startsWith("multipart/");
+        boolean isPicture = type.startsWith("image/");
+        long most = isUpload ? MOST_UPLOAD_BYTES : isPicture ? MOST_PICTURE_BYTES : MOST_BYTES;
+        Semaphore places = isUpload ? uploads : isPicture ? pictures : arriving;
         if (!hasBody || !PassFilter.isIn()) {
             // a stranger at the door: what it sends along is nobody's business
             chain.doFilter(request, response);
@@ -71,7 +78,7 @@ final class BodyLimits extends OncePerRequestFilter {
         } else {
             byte[] body;
             try {
-                body = whole(request.getInputStream());
+                body = whole(request.getInputStream(), most, isPicture ? PICTURE_PATIENCE : PATIENCE);
             } catch (SocketTimeoutException slow) {
                 problems.write(response, HttpStatus.REQUEST_TIMEOUT, "What was sent took too long to arrive.");
                 return;
@@ -79,7 +86,7 @@ final class BodyLimits extends OncePerRequestFilter {
                 tooLarge(response, most);
                 return;
             } finally {
-                arriving.release();
+                places.release();
             }
             chain.doFilter(new Arrived(request, body), response);
         }
@@ -93,13 +100,13 @@ final class BodyLimits extends OncePerRequestFilter {
         private static final long serialVersionUID = 1L;
     }
 
-    private static byte[] whole(InputStream in) throws IOException {
-        long until = System.nanoTime() + PATIENCE.toNanos();
+    private static byte[] whole(InputStream in, long most, Duration patience) throws IOException {
+        long until = System.nanoTime() + patience.toNanos();
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         byte[] block = new byte[BLOCK];
         for (int read = in.read(block); read >= 0; read = in.read(block)) {
             out.write(block, 0, read);
-            if (out.size() > MOST_BYTES) {
+            if (out.size() > most) {
                 throw new TooMuch();
             }
             if (System.nanoTime() > until) {

@@ -1,0 +1,187 @@
+package zestbench.server.vision;
+
+import ai.onnxruntime.OrtEnvironment;
+import ai.onnxruntime.OrtException;
+import ai.onnxruntime.OrtSession;
+import jakarta.annotation.PostConstruct;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
+import org.springframework.stereotype.Service;
+import zestbench.server.problem.Busy;
+import zestbench.server.vision.Recogniser.Piece;
+
+/**
+ * Recognises what stands on a photo, one photo at a time: others wait in a short queue. The models are loaded in the
+ * background while the bench starts, which waits for nobody.
+ */
+@Service
+public class PhotoReader {
+    private static final int SIDE = 1024;
+    private static final int MOST_WAITING = 4;
+    private static final long PATIENCE_SECONDS = 20;
+    private static final int PROBES = 3;
+    /** Of a long line its beginning tells which way is up, in heights of its writing. */
+    private static final double PROBE_LENGTH = 8;
+
+    private static final double CLEARLY_BETTER = .02;
+    private static final double LEAST_SURE = .5;
+    private static final String FIND_MODEL = "ch_PP-OCRv4_det_infer.onnx";
+    private static final String READ_MODEL = "ch_PP-OCRv4_rec_infer.onnx";
+
+    private final CompletableFuture<Models> models = new CompletableFuture<>();
+    private final Semaphore place = new Semaphore(1, true);
+    private final AtomicInteger waiting = new AtomicInteger();
+
+    private record Models(Finder finder, Recogniser recogniser, List<OrtSession> sessions) {}
+
+    @PostConstruct
+    void load() {
+        Thread loader = new Thread(
+                () -> {
+                    try {
+                        models.complete(loaded());
+                    } catch (OrtException | RuntimeException | UnsatisfiedLinkError problem) {
+                        models.completeExceptionally(problem);
+                    }
+                },
+                "photo-models");
+        loader.setDaemon(true);
+        loader.setPriority(Thread.MIN_PRIORITY);
+        loader.start();
+    }
+
+    private static Models loaded() throws OrtException {
+        OrtEnvironment environment = OrtEnvironment.getEnvironment();
+        try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
+            options.setIntraOpNumThreads(Math.min(2, Runtime.getRuntime().availableProcessors()));
+            // what a picture took is given back after it
+            options.setCPUArenaAllocator(false);
+            options.setMemoryPatternOptimization(false);
+            OrtSession find = environment.createSession(model(FIND_MODEL), options);
+            OrtSession read = environment.createSession(model(READ_MODEL), options);
+            return new Models(
+                    new Finder(environment, find),
+                    new Recogniser(environment, read, Alphabet.load()),
+                    List.of(find, read));
+        }
+    }
+
+    private static byte[] model(String name) {
+        try (InputStream in = PhotoReader.class.getResourceAsStream("/models/" + name)) {
+            return in.readAllBytes();
+        } catch (IOException problem) {
+            throw new UncheckedIOException(problem);
+        }
+    }
+
+    @PreDestroy
+    void close() throws OrtException {
+        if (models.isDone() && !models.isCompletedExceptionally()) {
+            for (OrtSession session : models.join().sessions()) {
+                session.close();
+            }
+        }
+    }
+
+    /** What stands on a photo; throws where it is none, or too large, or too many wait. */
+    public PhotoText read(byte[] photo) {
+        if (waiting.incrementAndGet() > MOST_WAITING) {
+            waiting.decrementAndGet();
+            throw new Busy(MOST_WAITING + " photos wait to be read: send it again in a moment.");
+        }
+        try {
+            if (!place.tryAcquire(PATIENCE_SECONDS, TimeUnit.SECONDS)) {
+                throw new Busy("Photos are being read: send it again in a moment.");
+            }
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+            throw new Busy("The bench is stopping.");
+        } finally {
+            waiting.decrementAndGet();
+        }
+        try {
+            UprightPhoto given = UprightPhoto.of(photo);
+            return recognised(given, ready());
+        } catch (OrtException problem) {
+            throw new IllegalStateException(problem);
+        } finally {
+            place.release();
+        }
+    }
+
+    private Models ready() {
+        try {
+            return models.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+        } catch (TimeoutException | ExecutionException | InterruptedException problem) {
+            if (problem instanceof InterruptedException) {
+                Thread.currentThread().interrupt();
+            }
+            throw new Busy("Reading photos is not ready: type the label, or send it again in a moment.");
+        }
+    }
+
+    private static PhotoText recognised(UprightPhoto given, Models models) throws OrtException {
+        Raster picture = given.picture();
+        int turned = given.turned();
+        Finder.Found found = models.finder().find(picture, SIDE);
+        if (Math.abs(found.direction()) > Math.PI / 4) {
+            picture = picture.turned(90);
+            turned += 90;
+            found = models.finder().find(picture, SIDE);
+        }
+        if (isUpsideDown(picture, found.boxes(), models.recogniser())) {
+            picture = picture.turned(180);
+            turned += 180;
+            found = models.finder().find(picture, SIDE);
+        }
+        List<Piece> pieces = new ArrayList<>();
+        for (Box box : found.boxes()) {
+            Piece piece = models.recogniser().read(picture, box);
+            if (!piece.text().isBlank() && piece.sure() >= LEAST_SURE) {
+                pieces.add(piece);
+            }
+        }
+        Layout layout = Layout.of(pieces, given.scale());
+        return new PhotoText(
+                layout.text(),
+                (int) Math.round(picture.width() * given.scale()),
+                (int) Math.round(picture.height() * given.scale()),
+                turned % 360,
+                layout.lines(),
+                Codes.of(picture, given.scale()));
+    }
+
+    /** Whether the longest pieces read clearly better the other way up. */
+    private static boolean isUpsideDown(Raster picture, List<Box> boxes, Recogniser recogniser) throws OrtException {
+        List<Box> probes = boxes.stream()
+                .sorted(Comparator.comparingDouble((Box b) -> b.along() / b.across())
+                        .reversed())
+                .limit(PROBES)
+                .map(b -> b.part(0, Math.min(1, PROBE_LENGTH * b.across() / b.along())))
+                .toList();
+        double upright = 0;
+        double over = 0;
+        double signs = 0;
+        double signsOver = 0;
+        for (Box probe : probes) {
+            Piece piece = recogniser.read(picture, probe);
+            upright += piece.sure() * piece.signs().size();
+            signs += piece.signs().size();
+            Piece turned = recogniser.read(picture, probe.upsideDown());
+            over += turned.sure() * turned.signs().size();
+            signsOver += turned.signs().size();
+        }
+        return signsOver > 0 && over / signsOver > (signs == 0 ? 0 : upright / signs) + CLEARLY_BETTER;
+    }
+}

@@ -1,0 +1,65 @@
+package zestbench.server.vision;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import zestbench.core.label.SeenText.Alternative;
+
+/**
+ * What stands on a photo.
+ *
+ * @param text the lines, top to bottom, columns kept apart by spaces
+ * @param width of the upright picture, px
+ * @param height of it, px
+ * @param turned degrees clockwise by which the picture was turned upright, what the camera noted included
+ */
+public record PhotoText(String text, int width, int height, int turned, List<Line> lines, List<Code> codes) {
+    /** A piece of a line. @param start its offset in the text @param sure 0 to 1 @param box four corners, clockwise, each x and y in px */
+    public record Line(String text, int start, double sure, List<List<Integer>> box, List<Alternative> alternatives) {
+        int end() {
+            return start + text.length();
+        }
+    }
+
+    /** A bar code or QR code. @param format as the ecosystem names it */
+    public record Code(String format, String text, List<List<Integer>> box) {}
+
+    /** The box about the text between two offsets; null where none was recognised there. */
+    public @Nullable List<List<Integer>> box(int start, int end) {
+        List<List<Integer>> all = new ArrayList<>();
+        for (Line line : lines) {
+            int from = Math.max(start, line.start());
+            int to = Math.min(end, line.end());
+            if (from < to) {
+                double length = line.text().length();
+                all.addAll(part(line.box(), (from - line.start()) / length, (to - line.start()) / length));
+            }
+        }
+        return all.size() == 4 ? List.copyOf(all) : around(all);
+    }
+
+    /** The upright box about several; what spans lines is one box. */
+    private static @Nullable List<List<Integer>> around(List<List<Integer>> points) {
+        if (points.isEmpty()) {
+            return null;
+        }
+        int left = points.stream().mapToInt(p -> p.get(0)).min().orElseThrow();
+        int right = points.stream().mapToInt(p -> p.get(0)).max().orElseThrow();
+        int top = points.stream().mapToInt(p -> p.get(1)).min().orElseThrow();
+        int bottom = points.stream().mapToInt(p -> p.get(1)).max().orElseThrow();
+        return List.of(List.of(left, top), List.of(right, top), List.of(right, bottom), List.of(left, bottom));
+    }
+
+    private static List<List<Integer>> part(List<List<Integer>> corners, double from, double to) {
+        return List.of(
+                between(corners.get(0), corners.get(1), from),
+                between(corners.get(0), corners.get(1), to),
+                between(corners.get(3), corners.get(2), to),
+                between(corners.get(3), corners.get(2), from));
+    }
+
+    private static List<Integer> between(List<Integer> a, List<Integer> b, double share) {
+        return List.of((int) Math.round(a.get(0) + (b.get(0) - a.get(0)) * share), (int)
+                Math.round(a.get(1) + (b.get(1) - a.get(1)) * share));
+    }
+}
