@@ -146,13 +146,17 @@ export function sendPhoto<T>(path: string, photo: File): Promise<T> {
 }
 
 /** Sends a file with what belongs to it. */
-export async function sendFile<T>(path: string, fields: Record<string, File | string>): Promise<T> {
+export async function sendFile<T>(
+  path: string,
+  fields: Record<string, File | string>,
+  signal?: AbortSignal,
+): Promise<T> {
   const form = new FormData()
   for (const [name, value] of Object.entries(fields)) form.append(name, value)
   const headers = signed(newId(), Date.now())
   let response: Response
   try {
-    response = await fetch(path, { method: 'POST', headers, body: form })
+    response = await fetch(path, { method: 'POST', headers, body: form, ...(signal ? { signal } : {}) })
   } catch {
     throw new NoConnection()
   }

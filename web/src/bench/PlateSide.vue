@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
 import type { CorrectionView, Fields } from '@/api/types'
+import PhotoWay from '@/photo/PhotoWay.vue'
 import ActionBar from '@/shared/ActionBar.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import { usePlateAttributes } from '@/shared/useAttributes'
@@ -90,6 +91,7 @@ const action = computed(() => {
       class="zb-figure zb-typed"
       max-rows="5"
     />
+    <PhotoWay v-if="store.isWorking" kind="unit-plate" class="zb-file" @keep="text = $event" />
     <p class="zb-wrong" role="status">{{ wrong || problem }}</p>
     <LabelText v-if="read && text && !label.isKept.value" :text="text" :read="read" :lit="lit" />
     <PlateChecks

@@ -4,6 +4,7 @@ import { useSpeechRecognition } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CallsView } from '@/api/types'
+import PhotoWay from '@/photo/PhotoWay.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import GradePlate from '@/shared/GradePlate.vue'
 import { useDraft } from '@/shared/useDraft'
@@ -33,6 +34,8 @@ const {
   toggle,
 } = useSpeechRecognition({ lang: navigator.language, continuous: false })
 watch(heard, (words) => words && (text.value = words))
+// a photo goes with the label that was read from it, not with the next one
+watch(text, (now) => now === '' && (ui.pendingPhoto = null))
 
 const EXAMPLES = [
   '45/5 MFD 440VAC ±6% : 44.1 4.2',
@@ -60,6 +63,11 @@ watch(
   },
 )
 
+function seen(label: string, photo: File) {
+  text.value = label
+  ui.pendingPhoto = photo
+}
+
 /** Puts what is typed onto a call and goes there. */
 async function put(open: () => Promise<void>, path: string) {
   if (isBusy.value) return
@@ -74,6 +82,8 @@ async function put(open: () => Promise<void>, path: string) {
       text.value = ''
       const newest = (store.call?.tape.length ?? 0) > before ? store.call?.tape[0] : undefined
       if (newest?.part) {
+        if (ui.pendingPhoto) void store.addPhoto(ui.pendingPhoto, { part: newest.part })
+        ui.pendingPhoto = null
         // the ways were asked for; else the bench knows what is next
         if (hasWays) store.go({ part: newest.part, step: 'MATCH' })
         else store.goNext()
@@ -130,6 +140,7 @@ function enter() {
           </svg>
           {{ isListening ? 'Stop' : 'Say' }}
         </button>
+        <PhotoWay kind="auto" class="way" @keep="seen" />
       </div>
       <div v-if="isOpen" class="answer">
         <p v-if="wrong || notKept" role="alert" class="whole">

@@ -73,6 +73,9 @@ async function putLabel(id: number) {
   ui.pendingLabel = ''
   await store.open(id)
   await store.change('POST', '/quick', text, { text })
+  const part = store.call?.tape[0]?.part
+  if (ui.pendingPhoto && part) await store.addPhoto(ui.pendingPhoto, { part })
+  ui.pendingPhoto = null
 }
 async function addUnit(): Promise<UnitView> {
   const tons = fresh.value.tons.trim() === '' ? undefined : Number(fresh.value.tons.replace(',', '.'))

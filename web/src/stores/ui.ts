@@ -20,6 +20,8 @@ export const useUi = defineStore('ui', () => {
 
   /** a label to be put on the call that is being made */
   const pendingLabel = ref('')
+  /** the photo that it was read from */
+  const pendingPhoto = ref<File | null>(null)
   /** What its plate says of a unit that may be new. */
   const pendingUnit = ref<LabelAnswer['unit'] | null>(null)
   /** whether the bench opens where it was left by whoever leads there */
@@ -42,6 +44,7 @@ export const useUi = defineStore('ui', () => {
     pads,
     quickAsked,
     pendingLabel,
+    pendingPhoto,
     pendingUnit,
     keepsPlace,
     label,

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Fields } from '@/api/types'
 import { FAMILIES } from '@/families'
+import PhotoWay from '@/photo/PhotoWay.vue'
 import ActionBar from '@/shared/ActionBar.vue'
 import { dayOf } from '@/shared/time'
 import { useCall } from '@/stores/call'
@@ -50,6 +51,11 @@ async function keep() {
     if (part.value?.missing.length === 0) store.goStep('TEST')
   }
 }
+/** What was read of a photo stands as if typed; the photo stays with the part. */
+function seen(label: string, photo: File) {
+  text.value = label
+  if (part.value) void store.addPhoto(photo, { part: part.value.id })
+}
 function sameAsLastTime() {
   text.value = part.value?.lastTime?.text ?? ''
 }
@@ -68,6 +74,7 @@ function sameAsLastTime() {
         class="zb-figure zb-typed"
         max-rows="6"
       />
+      <PhotoWay v-if="canEdit" :kind="part.kind" class="zb-file" @keep="seen" />
       <p class="zb-wrong" role="status">{{ wrong }}</p>
       <UsualPieces
         v-if="canEdit && text.trim() !== ''"

@@ -20,6 +20,9 @@ public record SeenText(String text, List<Alternative> alternatives) {
     /** Below it a sign is no rival of the one that was taken; from made-up pictures, common practice at best. */
     private static final double LEAST_SURE = .08;
 
+    /** As a reader knows a sign that is not there. */
+    private static final char OPEN = '_';
+
     /** Each costs a reading of the whole label. */
     private static final int MOST_TRIED = 12;
 
@@ -32,49 +35,87 @@ public record SeenText(String text, List<Alternative> alternatives) {
      */
     public record Alternative(int at, String other, double sure) {}
 
+    /**
+     * A piece that may be another.
+     *
+     * @param piece as it was read
+     * @param alternative what a sign of it may be
+     */
+    public record Rival(Piece piece, Alternative alternative) {
+        /** The piece as it would be with that other sign. */
+        public String other() {
+            int at = alternative.at() - piece.start();
+            return piece.text().substring(0, at)
+                    + alternative.other()
+                    + piece.text().substring(at + 1);
+        }
+
+        /** The piece with its doubted sign left open, which a reader never makes up. */
+        public String open() {
+            int at = alternative.at() - piece.start();
+            return piece.text().substring(0, at) + OPEN + piece.text().substring(at + 1);
+        }
+    }
+
+    /** What was read of it. @param rivals one a piece at most */
+    public record Seen(LabelRead label, List<Rival> rivals) {}
+
     /** Reads it by {@code reader}, such as that of a family. */
-    public LabelRead read(Function<String, LabelRead> reader) {
+    public Seen read(Function<String, LabelRead> reader) {
         LabelRead read = reader.apply(text);
-        List<Doubt> doubts = new ArrayList<>(read.doubts());
-        List<Piece> pieces = new ArrayList<>(read.reads());
-        List<Alternative> rivals = alternatives.stream()
-                .filter(a -> a.sure() >= LEAST_SURE
-                        && read.reads().stream().anyMatch(p -> p.start() <= a.at() && a.at() < p.end()))
+        List<Alternative> likely = alternatives.stream()
+                .filter(a -> a.sure() >= LEAST_SURE && pieceAt(read, a.at()) != null)
                 .sorted(Comparator.comparingDouble(Alternative::sure).reversed())
                 .limit(MOST_TRIED)
                 .toList();
-        for (Alternative rival : rivals) {
-            LabelRead other =
-                    reader.apply(text.substring(0, rival.at()) + rival.other() + text.substring(rival.at() + 1));
-            for (int i = 0; i < pieces.size(); i++) {
-                Piece piece = pieces.get(i);
-                if (piece.start() <= rival.at() && rival.at() < piece.end()) {
-                    Value instead = at(other.fields(), piece.field());
-                    boolean isOther = instead != null && !instead.equals(at(read.fields(), piece.field()));
-                    if (isOther) {
-                        pieces.set(
-                                i,
-                                new Piece(
-                                        piece.field(),
-                                        piece.text(),
-                                        piece.start(),
-                                        piece.end(),
-                                        Math.min(piece.sure(), 1 - rival.sure())));
-                        boolean isSaid = doubts.stream().anyMatch(d -> d.field().equals(piece.field()));
-                        if (!isSaid) {
-                            doubts.add(new Doubt(piece.field(), why(piece, rival), instead));
-                        }
-                    }
-                }
+        List<Rival> rivals = new ArrayList<>();
+        for (Alternative alternative : likely) {
+            LabelRead other = reader.apply(
+                    text.substring(0, alternative.at()) + alternative.other() + text.substring(alternative.at() + 1));
+            read.reads().stream()
+                    .filter(p -> p.start() <= alternative.at() && alternative.at() < p.end())
+                    .filter(p -> isAnother(read, other, p.field()))
+                    .filter(p -> rivals.stream().noneMatch(r -> r.piece().start() == p.start()))
+                    .findFirst()
+                    .ifPresent(p -> rivals.add(new Rival(p, alternative)));
+        }
+        return new Seen(withDoubts(read, rivals, reader), List.copyOf(rivals));
+    }
+
+    private static @Nullable Piece pieceAt(LabelRead read, int at) {
+        return read.reads().stream()
+                .filter(p -> p.start() <= at && at < p.end())
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** A value that is gone with the other sign is no other value: the label as a whole speaks for the one that was read. */
+    private static boolean isAnother(LabelRead read, LabelRead other, String field) {
+        Value instead = at(other.fields(), field);
+        return instead != null && !instead.equals(at(read.fields(), field));
+    }
+
+    private LabelRead withDoubts(LabelRead read, List<Rival> rivals, Function<String, LabelRead> reader) {
+        List<Doubt> doubts = new ArrayList<>(read.doubts());
+        List<Piece> pieces = new ArrayList<>(read.reads());
+        for (Rival rival : rivals) {
+            Piece piece = rival.piece();
+            Alternative by = rival.alternative();
+            LabelRead other = reader.apply(text.substring(0, by.at()) + by.other() + text.substring(by.at() + 1));
+            pieces.set(
+                    pieces.indexOf(piece),
+                    new Piece(
+                            piece.field(),
+                            piece.text(),
+                            piece.start(),
+                            piece.end(),
+                            Math.min(piece.sure(), 1 - by.sure())));
+            if (doubts.stream().noneMatch(d -> d.field().equals(piece.field()))) {
+                String why = piece.text() + " may be " + rival.other() + " on the picture";
+                doubts.add(new Doubt(piece.field(), why, at(other.fields(), piece.field())));
             }
         }
         return new LabelRead(read.kind(), read.sure(), read.fields(), pieces, doubts, read.unread());
-    }
-
-    private String why(Piece piece, Alternative rival) {
-        String seen = text.substring(rival.at(), rival.at() + 1);
-        return "\"" + seen + "\" of " + piece.text() + " may be "
-                + (rival.other().isBlank() ? "no sign at all" : "\"" + rival.other() + "\"") + " on the picture";
     }
 
     /** The value of a field, by its path as {@code sections[0].microfarads}; null where there is none. */

@@ -6,7 +6,9 @@ import zestbench.core.value.Value;
 
 /** A unit's serial number outside its own record: the last three signs stand, the rest is dots. Warranty claims can be made with it. */
 public final class Serial {
-    private static final String FIELD = "serial";
+    /** The attribute that holds it. */
+    public static final String FIELD = "serial";
+
     private static final int SHOWN = 3;
     private static final String DOT = "•";
 

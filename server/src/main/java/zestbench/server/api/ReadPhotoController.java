@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import zestbench.core.Families;
 import zestbench.core.label.LabelRead;
-import zestbench.core.label.SeenText;
 import zestbench.server.api.ApiModels.Doubt;
 import zestbench.server.api.ApiModels.PhotoAnswer;
 import zestbench.server.api.ApiModels.PhotoLine;
@@ -54,10 +53,8 @@ class ReadPhotoController {
         // a kind that is none is said before the picture is worked on
         Families.read(as, "");
         PhotoText seen = photos.read(photo);
-        SeenText text = new SeenText(
-                seen.text(),
-                seen.lines().stream().flatMap(l -> l.alternatives().stream()).toList());
-        LabelRead label = computing.run(() -> text.read(t -> Families.read(as, t)));
+        LabelRead label =
+                computing.run(() -> seen.seen().read(t -> Families.read(as, t))).label();
         ReadAnswer read = ApiController.answer(label);
         List<Doubt> doubts = new ArrayList<>(read.doubts());
         if (seen.lines().isEmpty()) {

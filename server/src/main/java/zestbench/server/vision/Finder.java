@@ -53,10 +53,8 @@ final class Finder {
         double direction = direction(rough);
         List<Box> out = new ArrayList<>();
         for (int i = 0; i < rough.size(); i++) {
-            double angle = angle(rough.get(i), rough, direction);
-            if (Math.cos(angle) < 0) {
-                angle += Math.PI;
-            }
+            // a direction and its opposite are the same: writing runs to the right until it is known better
+            double angle = Math.atan(Math.tan(angle(rough.get(i), rough, direction)));
             out.add(Box.around(hulls.get(i), angle, rough.get(i).score())
                     .grown(GROWN)
                     .scaled(picture.width() / (double) width, picture.height() / (double) height));

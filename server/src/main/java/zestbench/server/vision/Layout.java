@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import zestbench.core.label.SeenText.Alternative;
 import zestbench.server.vision.PhotoText.Line;
+import zestbench.server.vision.PhotoText.Span;
 import zestbench.server.vision.Recogniser.Piece;
 
 /** Puts pieces of text into lines, and keeps what stands in columns apart as on a typewriter. */
@@ -62,7 +63,8 @@ final class Layout {
                 text.length(),
                 sure,
                 piece.box().scaled(scale, scale).corners(),
-                others));
+                others,
+                signs.stream().map(g -> new Span(g.from(), g.to())).toList()));
         text.append(said);
     }
 

@@ -3,6 +3,7 @@ package zestbench.server.vision;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.label.SeenText;
 import zestbench.core.label.SeenText.Alternative;
 
 /**
@@ -14,15 +15,30 @@ import zestbench.core.label.SeenText.Alternative;
  * @param turned degrees clockwise by which the picture was turned upright, what the camera noted included
  */
 public record PhotoText(String text, int width, int height, int turned, List<Line> lines, List<Code> codes) {
-    /** A piece of a line. @param start its offset in the text @param sure 0 to 1 @param box four corners, clockwise, each x and y in px */
-    public record Line(String text, int start, double sure, List<List<Integer>> box, List<Alternative> alternatives) {
-        int end() {
+    /** A piece of a line. @param start its offset in the text @param sure 0 to 1 @param box four corners, clockwise, each x and y in px @param spans one for each of its characters */
+    public record Line(
+            String text,
+            int start,
+            double sure,
+            List<List<Integer>> box,
+            List<Alternative> alternatives,
+            List<Span> spans) {
+        public int end() {
             return start + text.length();
         }
     }
 
+    /** Where a character begins and ends along its line, 0 to 1. */
+    public record Span(double from, double to) {}
+
     /** A bar code or QR code. @param format as the ecosystem names it */
     public record Code(String format, String text, List<List<Integer>> box) {}
+
+    /** The text with what its signs may be instead. */
+    public SeenText seen() {
+        return new SeenText(
+                text, lines.stream().flatMap(l -> l.alternatives().stream()).toList());
+    }
 
     /** The box about the text between two offsets; null where none was recognised there. */
     public @Nullable List<List<Integer>> box(int start, int end) {
@@ -31,8 +47,10 @@ public record PhotoText(String text, int width, int height, int turned, List<Lin
             int from = Math.max(start, line.start());
             int to = Math.min(end, line.end());
             if (from < to) {
-                double length = line.text().length();
-                all.addAll(part(line.box(), (from - line.start()) / length, (to - line.start()) / length));
+                all.addAll(part(
+                        line.box(),
+                        line.spans().get(from - line.start()).from(),
+                        line.spans().get(to - line.start() - 1).to()));
             }
         }
         return all.size() == 4 ? List.copyOf(all) : around(all);

@@ -15,6 +15,8 @@ final class Recogniser {
     private static final int SHORTEST = 160;
     private static final int LONGEST = 3200;
     private static final double LEAST_OTHER = .02;
+    /** Bare ground between two cells of a table, in usual distances of two signs. */
+    private static final double COLUMN = 1.9;
 
     private final OrtEnvironment environment;
     private final OrtSession session;
@@ -61,25 +63,34 @@ final class Recogniser {
         }
 
         List<Sign> signs(Ink ink, int wide) {
-            List<Run> runs = runs();
+            // where spaces are is told by all that lies between two signs, the model's own among it
+            List<Run> runs =
+                    runs().stream().filter(r -> r.sign != alphabet.space()).toList();
             double usual = usualDistance(runs);
             List<Sign> out = new ArrayList<>();
             for (int i = 0; i < runs.size(); i++) {
-                Run run = runs.get(i);
-                Run before = i == 0 ? null : runs.get(i - 1);
-                boolean isSpace = run.sign == alphabet.space();
-                boolean hasSpace = !out.isEmpty() && out.get(out.size() - 1).sign() == ' ';
-                if (before != null && !isSpace && !hasSpace && isApart(runs, i, ink, usual)) {
-                    out.add(new Sign(' ', 1, null, 0, place(before.to + 1, wide), place(run.from, wide)));
+                if (i > 0 && isApart(runs, i, ink, usual)) {
+                    Run before = runs.get(i - 1);
+                    double bare = ink.bare(before.middle() * pixels, runs.get(i).middle() * pixels);
+                    // a gap of a column stays one; a point leaves bare ground beside it
+                    boolean isPoint = ".,".indexOf(alphabet.sign(before.sign)) >= 0;
+                    for (int space = !isPoint && bare > COLUMN * usual * pixels ? 3 : 1; space > 0; space--) {
+                        double from = place(before.to + 1, wide);
+                        out.add(new Sign(' ', 1, null, 0, from, place(runs.get(i).from, wide)));
+                    }
                 }
-                if (!isSpace || !hasSpace) {
-                    out.add(sign(run, wide));
-                }
+                out.add(sign(runs, i, usual, wide));
             }
             return out;
         }
 
-        private Sign sign(Run run, int wide) {
+        /** A sign peaks at its middle: it reaches halfway to the next, and half a usual distance where none is near. */
+        private Sign sign(List<Run> runs, int index, double usual, int wide) {
+            Run run = runs.get(index);
+            double before =
+                    index == 0 ? usual : run.middle() - runs.get(index - 1).middle();
+            double after =
+                    index == runs.size() - 1 ? usual : runs.get(index + 1).middle() - run.middle();
             String other =
                     run.other < 0 ? null : run.other == Alphabet.BLANK ? "" : String.valueOf(alphabet.sign(run.other));
             return new Sign(
@@ -87,11 +98,11 @@ final class Recogniser {
                     run.sure,
                     other,
                     run.otherSure,
-                    place(run.from, wide),
-                    place(run.to + 1, wide));
+                    place(run.middle() - Math.min(before, usual) / 2, wide),
+                    place(run.middle() + Math.min(after, usual) / 2, wide));
         }
 
-        private double place(int step, int wide) {
+        private double place(double step, int wide) {
             return Math.max(0, Math.min(1, step * pixels / wide));
         }
 

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { mdiCameraOutline } from '@mdi/js'
+import { ref, useId } from 'vue'
+import PhotoLook from './PhotoLook.vue'
+
+/** The photo beside typing: taken or picked, looked at once, then its text stands where it would have been typed. */
+defineProps<{ kind: string }>()
+const emit = defineEmits<{ keep: [text: string, photo: File] }>()
+const id = useId()
+const taken = ref<File | null>(null)
+
+function pick(event: Event) {
+  const input = event.target as HTMLInputElement
+  taken.value = input.files?.[0] ?? null
+  input.value = ''
+}
+</script>
+
+<template>
+  <label :for="id" class="photo-way">
+    <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
+      <path :d="mdiCameraOutline" fill="currentColor" />
+    </svg>
+    Photo
+    <input :id="id" type="file" class="zb-hidden" accept="image/*" capture="environment" @change="pick" />
+  </label>
+  <PhotoLook v-model="taken" :kind="kind" @keep="(text, photo) => emit('keep', text, photo)" />
+</template>
+
+<style scoped>
+.photo-way {
+  position: relative;
+  min-width: 72px;
+  min-height: 48px;
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: 6px;
+  padding: 0 12px;
+  background: var(--zb-paper);
+  font-weight: 600;
+  cursor: pointer;
+}
+.photo-way:focus-within {
+  outline: 3px solid var(--zb-ink);
+  outline-offset: -3px;
+}
+</style>
