@@ -263,6 +263,10 @@ kbd {
   font-style: italic;
 }
 .way {
+  display: inline-flex;
+  align-items: center;
+  justify-content: center;
+  gap: 6px;
   min-width: 72px;
   border: 0;
   border-left: var(--zb-line);
@@ -378,10 +382,21 @@ kbd {
   .slash {
     flex-basis: 48px;
   }
+  /* the ways stand under what is typed: it keeps the width */
+  .line {
+    flex-wrap: wrap;
+  }
+  .box {
+    flex-basis: calc(100% - 48px);
+  }
   .way {
-    min-width: 52px;
-    padding: 0 6px;
-    font-size: 15px;
+    flex: 1;
+    min-height: 48px;
+    border-left: 0;
+    border-top: var(--zb-line);
+  }
+  .way + .way {
+    border-left: var(--zb-line);
   }
   .box {
     font-size: 20px;

@@ -104,6 +104,7 @@ function keep() {
           <p v-if="wrong" role="alert" class="zb-caution">
             <b>{{ wrong }}</b>
           </p>
+          <v-btn v-if="wrong && photo" height="48" @click="again(0)">Try it again</v-btn>
           <template v-if="seen">
             <p v-if="seen.read.hint" class="zb-caution" role="status">
               <b>{{ seen.read.hint }}</b>
@@ -229,8 +230,8 @@ header {
   margin-top: -1px;
 }
 .ways > * {
-  display: grid;
-  place-content: center;
+  justify-content: center;
+  text-align: center;
   min-height: 52px;
   font-weight: 600;
   cursor: pointer;

@@ -23,8 +23,8 @@ function pick(event: Event) {
     </svg>
     Photo
     <input :id="id" type="file" class="zb-hidden" accept="image/*" capture="environment" @change="pick" />
+    <PhotoLook v-model="taken" :kind="kind" @keep="(text, photo) => emit('keep', text, photo)" />
   </label>
-  <PhotoLook v-model="taken" :kind="kind" @keep="(text, photo) => emit('keep', text, photo)" />
 </template>
 
 <style scoped>
@@ -37,7 +37,6 @@ function pick(event: Event) {
   justify-content: center;
   gap: 6px;
   padding: 0 12px;
-  background: var(--zb-paper);
   font-weight: 600;
   cursor: pointer;
 }

@@ -1,7 +1,10 @@
 import { computed, onScopeDispose, ref } from 'vue'
-import { sendFile } from '@/api/client'
+import { NoConnection, sendFile } from '@/api/client'
 import type { LabelPhotoView } from '@/api/types'
 import { drawnAnew, type Cut } from './picture'
+
+const AWAY =
+  'The bench cannot be reached, or reads other photos: try it again in a moment, or type the label.'
 
 /** A photo that is looked at before it is kept: what was read of it, and what is taken instead. */
 export function useLook(kind: () => string) {
@@ -38,7 +41,8 @@ export function useLook(kind: () => string) {
       if (answer.turned) show(await drawnAnew(file, answer.turned))
       seen.value = answer
     } catch (problem) {
-      if (!mine.signal.aborted) wrong.value = (problem as Error).message
+      if (!mine.signal.aborted)
+        wrong.value = problem instanceof NoConnection ? AWAY : (problem as Error).message
     } finally {
       if (asked === mine) isReading.value = false
     }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Locator;
+import java.nio.file.Path;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -14,6 +15,8 @@ import zestbench.server.RunningBench;
 /** axe finds nothing on any view, in both themes, on the laptop and on the phone; nothing scrolls but what should. */
 class AccessibilityTest {
     private static final List<String> TAGS = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
+
+    private static final Path PICTURE = Path.of("../server/src/test/resources/pictures/plate-rust.jpg");
 
     private static final String SMALL_BUTTONS = "[...document.querySelectorAll('button')].filter(b => b.offsetParent)"
             + ".filter(b => b.offsetWidth < 24 || b.offsetHeight < 24).map(b => b.outerHTML)";
@@ -77,6 +80,10 @@ class AccessibilityTest {
             dialog(at, "New call", () -> at.button("New call").click());
             at.page.getByLabel("Label: as printed, then a colon and readings").fill("45/5 MFD 440VAC ±6% : 44.1 4.2");
             dialog(at, "Put it on a call", () -> at.button("Put it on a call").click());
+            dialog(at, "Read from your photo", () -> {
+                at.page.locator(".photo-way input").setInputFiles(PICTURE);
+                at.page.locator(".look .field").first().waitFor();
+            });
             at.go("/calls/" + openCall(bench));
             at.page.locator("section.work").waitFor();
             for (String add : List.of("Add a part", "Jumper in")) {

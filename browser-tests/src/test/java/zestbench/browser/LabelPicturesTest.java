@@ -82,7 +82,12 @@ class LabelPicturesTest {
                     "background:radial-gradient(circle at 60% 40%,rgba(255,255,255,.7),transparent 45%)",
                     0),
             new Look("motor-perspective", MOTOR, "transform:perspective(1500px) rotateY(20deg)", "", 0),
-            new Look("contactor-embossed", CONTACTOR, "color:#bdbab0;text-shadow:2px 2px 1px #45443e,-1px -1px 1px #fff", "", 0),
+            new Look(
+                    "contactor-embossed",
+                    CONTACTOR,
+                    "color:#bdbab0;text-shadow:2px 2px 1px #45443e,-1px -1px 1px #fff",
+                    "",
+                    0),
             new Look("fuse", FUSE, "font-family:'DejaVu Serif';transform:rotate(4deg)", "", 0),
             new Look("transformer-dots", TRANSFORMER, "font-family:'DejaVu Sans Mono';font-weight:400", "", 0));
 

@@ -115,7 +115,7 @@ public final class PhotoRead {
                 .map(a -> a.rows().stream()
                         .filter(r -> r.name().equals(row))
                         .findFirst()
-                        .map(r -> a.label() + " " + r.label())
+                        .map(r -> a.label() + ", " + r.label())
                         .orElse(a.label()))
                 .orElse(attribute);
     }

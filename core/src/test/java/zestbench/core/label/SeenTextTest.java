@@ -1,0 +1,86 @@
+package zestbench.core.label;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import zestbench.core.Families;
+import zestbench.core.bench.PhotoRead;
+import zestbench.core.bench.PhotoRead.PhotoReadView;
+import zestbench.core.bench.PhotoRead.SeenPieceView;
+import zestbench.core.label.SeenText.Alternative;
+import zestbench.core.value.Value;
+
+/** What a camera saw: a sign that may be another makes a doubt where it makes another value, and only there. */
+class SeenTextTest {
+    private static final String TEXT = "45/5 MFD 440 VAC ±6%\nMOTOR RUN";
+
+    private static SeenText.Seen read(Alternative... alternatives) {
+        return new SeenText(TEXT, List.of(alternatives)).read(text -> Families.read("capacitor", text));
+    }
+
+    @Test
+    void aSignThatMayBeAnotherIsADoubtWithTheOtherValue() {
+        SeenText.Seen seen = read(new Alternative(1, "6", .3));
+        assertThat(seen.label().fields())
+                .as("what was read stays")
+                .isEqualTo(Families.read("capacitor", TEXT).fields());
+        assertThat(seen.label().doubts()).anySatisfy(d -> {
+            assertThat(d.field()).isEqualTo("sections[0].microfarads");
+            assertThat(d.suggest()).isEqualTo(Value.of(46));
+            assertThat(d.why()).contains("45").contains("46");
+        });
+        assertThat(seen.label().reads()).anySatisfy(p -> assertThat(p.sure()).isEqualTo(.7));
+        assertThat(seen.rivals()).singleElement().satisfies(r -> {
+            assertThat(r.other()).contains("46");
+            assertThat(r.open()).contains("4_");
+        });
+    }
+
+    @Test
+    void whatMakesNoOtherValueOrIsUnlikelyIsNoDoubt() {
+        List<LabelRead.Doubt> usual = Families.read("capacitor", TEXT).doubts();
+        assertThat(read(new Alternative(1, "6", .03)).label().doubts())
+                .as("unlikely")
+                .isEqualTo(usual);
+        assertThat(read(new Alternative(13, "v", .4)).label().doubts())
+                .as("the same value")
+                .isEqualTo(usual);
+        assertThat(read(new Alternative(1, "S", .4)).label().doubts())
+                .as("a letter for a figure is no other figure")
+                .isEqualTo(usual);
+    }
+
+    @Test
+    void aSignLeftOpenIsAskedForAndNeverMadeUp() {
+        String open = TEXT.replace("45", "4_");
+        LabelRead read = Families.read("capacitor", open);
+        assertThat(read.fields().fields().get("sections"))
+                .isNotEqualTo(Families.read("capacitor", TEXT).fields().fields().get("sections"));
+        assertThat(read.doubts()).anySatisfy(d -> assertThat(d.attribute()).isEqualTo("sections"));
+    }
+
+    @Test
+    void theLookHasTheDoubtedFirstAndTheSerialMasked() {
+        String plate = "MODEL HC42-1B SERIAL 1412H20747\nCOMPRESSOR RLA 17.6 LRA 96";
+        int seven = plate.indexOf("17.6") + 1;
+        PhotoReadView look = PhotoRead.of(Families.AUTO, new SeenText(plate, List.of(new Alternative(seven, "1", .4))));
+        assertThat(look.kind()).isEqualTo("unit-plate");
+        SeenPieceView first = look.pieces().get(0);
+        assertThat(first.what()).contains("RLA");
+        assertThat(first.doubt()).isNotNull();
+        assertThat(first.doubt().other()).contains("11.6");
+        assertThat(look.pieces())
+                .filteredOn(SeenPieceView::isPrivate)
+                .singleElement()
+                .satisfies(p -> {
+                    assertThat(p.shown()).endsWith("747").doesNotContain("1412H20");
+                    assertThat(p.text()).contains("1412H20747");
+                });
+        assertThat(PhotoRead.of(Families.AUTO, new SeenText("", List.of())).hint())
+                .contains("nearer");
+        assertThat(PhotoRead.of(Families.AUTO, new SeenText("ROOM SERVICE", List.of()))
+                        .hint())
+                .isNotEmpty();
+    }
+}
