@@ -73,6 +73,15 @@ class LabelPicturesTest {
                     "",
                     "background:radial-gradient(circle at 70% 78%,rgba(140,70,30,.6) 4%,transparent 6%)",
                     0),
+            new Look(
+                    "plate-worn",
+                    PLATE.replace("17.6", "1<span style='display:inline-block;clip-path:inset(36% 0 0 0)'>7</span>.6")
+                            .replace(
+                                    "23.3",
+                                    "2<span style='display:inline-block;clip-path:inset(0 0 0 42%)'>3</span>.3"),
+                    "",
+                    "",
+                    0),
             new Look("can", CAN, "background:#dfe3e6;font-family:'DejaVu Sans Mono'", "", 0),
             new Look("can-blur", CAN, "filter:blur(1.2px)", "", 0),
             new Look(

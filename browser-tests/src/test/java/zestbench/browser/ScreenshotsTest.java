@@ -3,8 +3,6 @@ package zestbench.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.FilePayload;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -74,7 +72,7 @@ class ScreenshotsTest {
             leaving(at);
             at.go("/units");
             at.page
-                    .locator(".unit", new Page.LocatorOptions().setHasText("Seed library"))
+                    .locator("a.unit", new Page.LocatorOptions().setHasText("Seed library"))
                     .click();
             keep(at, "unit");
             at.go("/truck");
@@ -173,18 +171,12 @@ class ScreenshotsTest {
         at.page.locator(".figures").scrollIntoViewIfNeeded();
         at.page.locator(".zb-scroll").first().evaluate("e => e.scrollTop = 250");
         keep(at, "proof");
-        String file = at.page
-                .evaluate("fetch('/api/units/3/unit.json').then(a => a.text())")
-                .toString()
-                .replaceFirst("\"complaint\" : \"[^\"]+\"", "\"complaint\" : \"Spring check, both stages\"");
-        at.go("/rules");
-        at.exactButton("In and out").click();
+        at.go("/calls");
         at.page
-                .locator("input[type=file]")
-                .setInputFiles(
-                        new FilePayload("rooftop.json", "application/json", file.getBytes(StandardCharsets.UTF_8)));
-        at.page.locator(".items li").first().waitFor();
-        keep(at, "carry");
+                .locator(".photo-way input")
+                .setInputFiles(Path.of("../server/src/test/resources/pictures/plate-worn.jpg"));
+        at.page.locator(".look .field").first().waitFor();
+        keep(at, "photo");
     }
 
     private static void keep(Browsing at, String name) {

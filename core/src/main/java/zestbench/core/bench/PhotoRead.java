@@ -1,5 +1,6 @@
 package zestbench.core.bench;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -77,7 +78,13 @@ public final class PhotoRead {
     private static List<SeenPieceView> pieces(LabelRead label, List<Rival> rivals, String kind) {
         Map<Integer, SeenPieceView> out = new LinkedHashMap<>();
         Optional<String> serial = new Spec(label.fields()).text(Serial.FIELD);
-        label.reads().stream().sorted(Comparator.comparingInt(Piece::start)).forEach(piece -> {
+        List<Piece> all = new ArrayList<>(label.reads());
+        rivals.stream()
+                .map(Rival::piece)
+                .filter(p -> all.stream().noneMatch(a -> a.start() == p.start()))
+                .forEach(all::add);
+        all.sort(Comparator.comparingInt(Piece::start));
+        for (Piece piece : all) {
             String what = title(kind, piece.field());
             SeenPieceView before = out.get(piece.start());
             String already = before == null ? "" : before.what();
@@ -97,7 +104,7 @@ public final class PhotoRead {
                             piece.start(),
                             piece.end(),
                             doubt));
-        });
+        }
         return out.values().stream()
                 .sorted(Comparator.comparing(p -> p.doubt() == null))
                 .toList();

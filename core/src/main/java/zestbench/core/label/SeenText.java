@@ -64,7 +64,7 @@ public record SeenText(String text, List<Alternative> alternatives) {
     public Seen read(Function<String, LabelRead> reader) {
         LabelRead read = reader.apply(text);
         List<Alternative> likely = alternatives.stream()
-                .filter(a -> a.sure() >= LEAST_SURE && pieceAt(read, a.at()) != null)
+                .filter(a -> a.sure() >= LEAST_SURE)
                 .sorted(Comparator.comparingDouble(Alternative::sure).reversed())
                 .limit(MOST_TRIED)
                 .toList();
@@ -72,21 +72,32 @@ public record SeenText(String text, List<Alternative> alternatives) {
         for (Alternative alternative : likely) {
             LabelRead other = reader.apply(
                     text.substring(0, alternative.at()) + alternative.other() + text.substring(alternative.at() + 1));
-            read.reads().stream()
-                    .filter(p -> p.start() <= alternative.at() && alternative.at() < p.end())
-                    .filter(p -> isAnother(read, other, p.field()))
-                    .filter(p -> rivals.stream().noneMatch(r -> r.piece().start() == p.start()))
-                    .findFirst()
-                    .ifPresent(p -> rivals.add(new Rival(p, alternative)));
+            // what nothing was read of may be something with the other sign, in the same place
+            boolean isBare =
+                    piecesAt(read, alternative).isEmpty() && alternative.other().length() == 1;
+            (isBare
+                            ? piecesAt(other, alternative).stream()
+                                    .map(this::asItStands)
+                                    .toList()
+                            : piecesAt(read, alternative))
+                    .stream()
+                            .filter(p -> isAnother(read, other, p.field()))
+                            .filter(p ->
+                                    rivals.stream().noneMatch(r -> r.piece().start() == p.start()))
+                            .findFirst()
+                            .ifPresent(p -> rivals.add(new Rival(p, alternative)));
         }
         return new Seen(withDoubts(read, rivals, reader), List.copyOf(rivals));
     }
 
-    private static @Nullable Piece pieceAt(LabelRead read, int at) {
+    private static List<Piece> piecesAt(LabelRead read, Alternative alternative) {
         return read.reads().stream()
-                .filter(p -> p.start() <= at && at < p.end())
-                .findFirst()
-                .orElse(null);
+                .filter(p -> p.start() <= alternative.at() && alternative.at() < p.end())
+                .toList();
+    }
+
+    private Piece asItStands(Piece piece) {
+        return new Piece(piece.field(), text.substring(piece.start(), piece.end()), piece.start(), piece.end(), 0);
     }
 
     /** A value that is gone with the other sign is no other value: the label as a whole speaks for the one that was read. */
@@ -102,14 +113,9 @@ public record SeenText(String text, List<Alternative> alternatives) {
             Piece piece = rival.piece();
             Alternative by = rival.alternative();
             LabelRead other = reader.apply(text.substring(0, by.at()) + by.other() + text.substring(by.at() + 1));
-            pieces.set(
-                    pieces.indexOf(piece),
-                    new Piece(
-                            piece.field(),
-                            piece.text(),
-                            piece.start(),
-                            piece.end(),
-                            Math.min(piece.sure(), 1 - by.sure())));
+            Piece doubted = new Piece(
+                    piece.field(), piece.text(), piece.start(), piece.end(), Math.min(piece.sure(), 1 - by.sure()));
+            pieces.replaceAll(p -> p.equals(piece) ? doubted : p);
             if (doubts.stream().noneMatch(d -> d.field().equals(piece.field()))) {
                 String why = piece.text() + " may be " + rival.other() + " on the picture";
                 doubts.add(new Doubt(piece.field(), why, at(other.fields(), piece.field())));

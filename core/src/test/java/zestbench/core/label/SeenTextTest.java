@@ -52,6 +52,23 @@ class SeenTextTest {
     }
 
     @Test
+    void whatNothingWasReadOfMayBeSomethingWithAnotherSign() {
+        String worn = "COMPRESSOR RLA 1/.6   LRA 96";
+        SeenText.Seen seen = new SeenText(worn, List.of(new Alternative(worn.indexOf('/'), "7", .2)))
+                .read(text -> Families.read("unit-plate", text));
+        assertThat(seen.label().fields().fields().toString())
+                .as("never taken by itself")
+                .doesNotContain("17.6");
+        assertThat(seen.label().doubts()).anySatisfy(d -> {
+            assertThat(d.field()).isEqualTo("compressors[0].ratedLoadAmps");
+            assertThat(d.suggest()).isEqualTo(Value.of(17.6));
+        });
+        assertThat(seen.rivals())
+                .singleElement()
+                .satisfies(r -> assertThat(r.open()).contains("1_.6"));
+    }
+
+    @Test
     void aSignLeftOpenIsAskedForAndNeverMadeUp() {
         String open = TEXT.replace("45", "4_");
         LabelRead read = Families.read("capacitor", open);

@@ -82,6 +82,16 @@ class ReadPhotoTest {
         assertThat(answer.at("/fields" + field).asDouble()).isEqualTo(value);
     }
 
+    /** Half of a 7 is worn away: what is left is no figure, and none is made up. */
+    @Test
+    void aWornDigitIsNotMadeUp() throws IOException {
+        JsonNode answer = read(picture("plate-worn"), "image/jpeg").json();
+        assertThat(answer.at("/fields/compressors/0").has("ratedLoadAmps")).isFalse();
+        assertThat(answer.at("/fields/compressors/0/lockedRotorAmps").asDouble())
+                .isEqualTo(96);
+        assertThat(answer.at("/unread").toString()).contains("RLA");
+    }
+
     @Test
     void eachPieceHasItsTextAndItsPlace() throws IOException {
         JsonNode answer =

@@ -1,0 +1,52 @@
+package zestbench.server.vision;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import zestbench.core.Families;
+import zestbench.core.label.LabelRead;
+
+/** Prints what reading a photo takes, and how much of its text was understood, over the pictures of the tests. */
+@Tag("bench")
+class PhotoBenchTest {
+    private static final Path PICTURES = Path.of("src/test/resources/pictures");
+    private static final int RUNS = 3;
+
+    @Test
+    void isPrinted() throws IOException {
+        PhotoReader reader = new PhotoReader();
+        reader.load();
+        List<Path> pictures;
+        try (Stream<Path> all = Files.list(PICTURES)) {
+            pictures = all.filter(p -> p.toString().endsWith(".jpg")).sorted().toList();
+        }
+        for (Path picture : pictures) {
+            byte[] bytes = Files.readAllBytes(picture);
+            PhotoText seen = reader.read(bytes);
+            long[] nanos = new long[RUNS];
+            for (int run = 0; run < RUNS; run++) {
+                long began = System.nanoTime();
+                reader.read(bytes);
+                nanos[run] = System.nanoTime() - began;
+            }
+            Arrays.sort(nanos);
+            LabelRead read =
+                    seen.seen().read(text -> Families.read(Families.AUTO, text)).label();
+            System.out.printf(
+                    "photo: %-24s %5d ms, %2d lines, %2d fields, %d pieces not understood%n",
+                    picture.getFileName(),
+                    nanos[RUNS / 2] / 1_000_000,
+                    seen.lines().size(),
+                    read.fields().fields().size(),
+                    read.unread().size());
+            assertThat(read.reads()).as(picture + " says something").isNotEmpty();
+        }
+    }
+}
