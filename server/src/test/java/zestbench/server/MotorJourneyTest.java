@@ -77,7 +77,7 @@ class MotorJourneyTest {
         change(motor + "/choice", "{\"offer\":" + best.at("/offer") + "}");
         assertThat(part(0).at("/capacitor/wanted").asString()).isEqualTo("5 µF 370 V");
 
-        change("/parts", "{\"kind\":\"capacitor\",\"placeId\":" + part(0).at("/capacitor/placeId") + "}");
+        change("/parts/" + part(0).at("/id").asString() + "/capacitor", null);
         String can = "/parts/" + part(1).at("/id").asString();
         change(can + "/label", "{\"text\":\"50+7.5 uF 440 V ±6%\"}");
         change(

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 
 /**
  * Settles signs that look alike by the word they stand in: O and 0, which nearly all misread signs are, are noughts between
- * figures and letters in a word; a lone I between words is a stroke.
+ * figures and letters in a word; a lone I between words is a stroke; a lone 10 or 30 may be 1Ø or 3Ø.
  */
 final class Lookalikes {
     /** What hangs together without a dash or stroke. */
@@ -18,6 +18,11 @@ final class Lookalikes {
     private static final Pattern LETTERS = Pattern.compile("(?!0[A-Z]$)(?=.*[A-NP-Z])[A-Z0]{2,}[.,]?");
 
     private static final Pattern STROKE = Pattern.compile("(?<=[A-Z] )I(?= [A-Z])");
+
+    /** The sign of phases, which the models do not know, is read as a nought. */
+    private static final Pattern PHASE = Pattern.compile("(?<![^ ])[13]0(?![^ ])");
+
+    private static final double PERHAPS = .1;
 
     private Lookalikes() {}
 
@@ -37,6 +42,13 @@ final class Lookalikes {
                     out.set(i, signs.get(i).as('O'));
                 }
             }
+        }
+        Matcher phases = PHASE.matcher(text);
+        while (phases.find()) {
+            Sign nought = out.get(phases.start() + 1);
+            out.set(
+                    phases.start() + 1,
+                    new Sign(nought.sign(), nought.sure(), "Ø", PERHAPS, nought.from(), nought.to()));
         }
         Matcher strokes = STROKE.matcher(text);
         while (strokes.find()) {

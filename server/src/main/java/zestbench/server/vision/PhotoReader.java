@@ -1,17 +1,10 @@
 package zestbench.server.vision;
 
-import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
-import ai.onnxruntime.OrtSession;
 import jakarta.annotation.PostConstruct;
-import jakarta.annotation.PreDestroy;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
@@ -36,62 +29,13 @@ public class PhotoReader {
 
     private static final double CLEARLY_BETTER = .02;
     private static final double LEAST_SURE = .5;
-    private static final String FIND_MODEL = "ch_PP-OCRv4_det_infer.onnx";
-    private static final String READ_MODEL = "ch_PP-OCRv4_rec_infer.onnx";
 
-    private final CompletableFuture<Models> models = new CompletableFuture<>();
     private final Semaphore place = new Semaphore(1, true);
     private final AtomicInteger waiting = new AtomicInteger();
 
-    private record Models(Finder finder, Recogniser recogniser, List<OrtSession> sessions) {}
-
     @PostConstruct
     void load() {
-        Thread loader = new Thread(
-                () -> {
-                    try {
-                        models.complete(loaded());
-                    } catch (OrtException | RuntimeException | UnsatisfiedLinkError problem) {
-                        models.completeExceptionally(problem);
-                    }
-                },
-                "photo-models");
-        loader.setDaemon(true);
-        loader.setPriority(Thread.MIN_PRIORITY);
-        loader.start();
-    }
-
-    private static Models loaded() throws OrtException {
-        OrtEnvironment environment = OrtEnvironment.getEnvironment();
-        try (OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
-            options.setIntraOpNumThreads(Math.min(2, Runtime.getRuntime().availableProcessors()));
-            // what a picture took is given back after it
-            options.setCPUArenaAllocator(false);
-            options.setMemoryPatternOptimization(false);
-            OrtSession find = environment.createSession(model(FIND_MODEL), options);
-            OrtSession read = environment.createSession(model(READ_MODEL), options);
-            return new Models(
-                    new Finder(environment, find),
-                    new Recogniser(environment, read, Alphabet.load()),
-                    List.of(find, read));
-        }
-    }
-
-    private static byte[] model(String name) {
-        try (InputStream in = PhotoReader.class.getResourceAsStream("/models/" + name)) {
-            return in.readAllBytes();
-        } catch (IOException problem) {
-            throw new UncheckedIOException(problem);
-        }
-    }
-
-    @PreDestroy
-    void close() throws OrtException {
-        if (models.isDone() && !models.isCompletedExceptionally()) {
-            for (OrtSession session : models.join().sessions()) {
-                session.close();
-            }
-        }
+        Models.shared();
     }
 
     /** What stands on a photo; throws where it is none, or too large, or too many wait. */
@@ -122,7 +66,7 @@ public class PhotoReader {
 
     private Models ready() {
         try {
-            return models.get(PATIENCE_SECONDS, TimeUnit.SECONDS);
+            return Models.shared().get(PATIENCE_SECONDS, TimeUnit.SECONDS);
         } catch (TimeoutException | ExecutionException | InterruptedException problem) {
             if (problem instanceof InterruptedException) {
                 Thread.currentThread().interrupt();
