@@ -17,10 +17,12 @@ final class Cutter extends Cuts {
 
     private final WordCuts words;
     private final NumberCuts numbers;
+    private final CodeCuts codes;
 
     private Cutter(Ways ways, boolean isSpaced) {
         super(ways);
         this.words = new WordCuts(ways);
+        this.codes = new CodeCuts(ways);
         this.numbers = new NumberCuts(ways, isSpaced);
     }
 
@@ -54,7 +56,7 @@ final class Cutter extends Cuts {
                 words.damagedWord(at);
                 words.beheaded(at);
                 words.unknown(at);
-                words.code(at);
+                codes.code(at);
                 if (!Letterforms.isLetter(c) && !Letterforms.isDigit(c) && Letterforms.fraction(c) == 0) {
                     reach(at, at + 1, new Step(at, Atom.Kind.SIGN, 0, List.of(), text.substring(at, at + 1), sign(at)));
                 }

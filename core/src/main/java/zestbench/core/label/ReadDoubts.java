@@ -3,6 +3,7 @@ package zestbench.core.label;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.label.LabelRead.Piece;
 import zestbench.core.value.Value;
 
@@ -58,6 +59,11 @@ final class ReadDoubts {
                         "\"" + printed + "\" was taken as " + item.text() + "; compare with the label",
                         null);
             }
+            String broken = each.value() != null && item.isFigure() ? brokenBefore(each.figure()) : null;
+            if (broken != null) {
+                taking.doubt(
+                        each.key(), "\"" + broken + "\" before it was not understood: compare with the label", null);
+            }
             if (each.value() != null && margins.getOrDefault(each.key(), 1.0) < SURE) {
                 Value other = said.stream()
                         .map(values -> values.get(each.key()))
@@ -67,6 +73,20 @@ final class ReadDoubts {
                 taking.doubt(each.key(), "this can be read in another way: compare with the label", other);
             }
         }
+    }
+
+    /** A figure and one letter, as what is left of a figure with its unit, directly before what was read. */
+    private @Nullable String brokenBefore(int index) {
+        if (index < 2) {
+            return null;
+        }
+        Item letter = items.get(index - 1);
+        Item figure = items.get(index - 2);
+        boolean isBroken = letter.kind() == Atom.Kind.WORD
+                && letter.end() - letter.start() == 1
+                && figure.isFigure()
+                && letter.start() - figure.end() <= 1;
+        return isBroken ? text.substring(figure.start(), letter.end()) : null;
     }
 
     /** A label that says two things of one, each in a word of its own, is believed in neither without a look. */

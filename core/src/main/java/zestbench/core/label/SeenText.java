@@ -60,6 +60,9 @@ public record SeenText(String text, List<Alternative> alternatives) {
     /** What was read of it. @param rivals one a piece at most */
     public record Seen(LabelRead label, List<Rival> rivals) {}
 
+    /** A rival with the label as it would be read with it. */
+    private record Instead(Rival rival, LabelRead label) {}
+
     /** Reads it by {@code reader}, such as that of a family. */
     public Seen read(Function<String, LabelRead> reader) {
         LabelRead read = reader.apply(text);
@@ -68,26 +71,26 @@ public record SeenText(String text, List<Alternative> alternatives) {
                 .sorted(Comparator.comparingDouble(Alternative::sure).reversed())
                 .limit(MOST_TRIED)
                 .toList();
-        List<Rival> rivals = new ArrayList<>();
+        List<Instead> found = new ArrayList<>();
         for (Alternative alternative : likely) {
             LabelRead other = reader.apply(
                     text.substring(0, alternative.at()) + alternative.other() + text.substring(alternative.at() + 1));
-            // what nothing was read of may be something with the other sign, in the same place
-            boolean isBare =
-                    piecesAt(read, alternative).isEmpty() && alternative.other().length() == 1;
-            (isBare
-                            ? piecesAt(other, alternative).stream()
-                                    .map(this::asItStands)
-                                    .toList()
-                            : piecesAt(read, alternative))
-                    .stream()
-                            .filter(p -> isAnother(read, other, p.field()))
-                            .filter(p ->
-                                    rivals.stream().noneMatch(r -> r.piece().start() == p.start()))
-                            .findFirst()
-                            .ifPresent(p -> rivals.add(new Rival(p, alternative)));
+            pieces(read, other, alternative).stream()
+                    .filter(p -> isAnother(read, other, p.field()))
+                    .filter(p -> found.stream().noneMatch(f -> f.rival().piece().start() == p.start()))
+                    .findFirst()
+                    .ifPresent(p -> found.add(new Instead(new Rival(p, alternative), other)));
         }
-        return new Seen(withDoubts(read, rivals, reader), List.copyOf(rivals));
+        return new Seen(
+                withDoubts(read, found), found.stream().map(Instead::rival).toList());
+    }
+
+    /** What stands where a sign may be another; what nothing was read of may be something with that other sign. */
+    private List<Piece> pieces(LabelRead read, LabelRead other, Alternative alternative) {
+        List<Piece> known = piecesAt(read, alternative);
+        return known.isEmpty() && alternative.other().length() == 1
+                ? piecesAt(other, alternative).stream().map(this::asItStands).toList()
+                : known;
     }
 
     private static List<Piece> piecesAt(LabelRead read, Alternative alternative) {
@@ -106,22 +109,32 @@ public record SeenText(String text, List<Alternative> alternatives) {
         return instead != null && !instead.equals(at(read.fields(), field));
     }
 
-    private LabelRead withDoubts(LabelRead read, List<Rival> rivals, Function<String, LabelRead> reader) {
+    private static LabelRead withDoubts(LabelRead read, List<Instead> found) {
         List<Doubt> doubts = new ArrayList<>(read.doubts());
         List<Piece> pieces = new ArrayList<>(read.reads());
-        for (Rival rival : rivals) {
-            Piece piece = rival.piece();
-            Alternative by = rival.alternative();
-            LabelRead other = reader.apply(text.substring(0, by.at()) + by.other() + text.substring(by.at() + 1));
-            Piece doubted = new Piece(
-                    piece.field(), piece.text(), piece.start(), piece.end(), Math.min(piece.sure(), 1 - by.sure()));
+        for (Instead instead : found) {
+            Piece piece = instead.rival().piece();
+            double sure = 1 - instead.rival().alternative().sure();
+            Piece doubted =
+                    new Piece(piece.field(), piece.text(), piece.start(), piece.end(), Math.min(piece.sure(), sure));
             pieces.replaceAll(p -> p.equals(piece) ? doubted : p);
-            if (doubts.stream().noneMatch(d -> d.field().equals(piece.field()))) {
-                String why = piece.text() + " may be " + rival.other() + " on the picture";
-                doubts.add(new Doubt(piece.field(), why, at(other.fields(), piece.field())));
+            String why = piece.text() + " may be " + instead.rival().other() + " on the picture";
+            doubt(doubts, piece.field(), why, at(instead.label().fields(), piece.field()));
+            // one sign may tell of several fields, as a lead's colour does of the volts behind it
+            for (String field : read.fields().fields().keySet()) {
+                boolean isHeld = doubts.stream().anyMatch(d -> d.field().matches(field + "([\\[.].*)?"));
+                if (!isHeld && isAnother(read, instead.label(), field)) {
+                    doubt(doubts, field, why, at(instead.label().fields(), field));
+                }
             }
         }
         return new LabelRead(read.kind(), read.sure(), read.fields(), pieces, doubts, read.unread());
+    }
+
+    private static void doubt(List<Doubt> doubts, String field, String why, @Nullable Value suggest) {
+        if (doubts.stream().noneMatch(d -> d.field().equals(field))) {
+            doubts.add(new Doubt(field, why, suggest));
+        }
     }
 
     /** The value of a field, by its path as {@code sections[0].microfarads}; null where there is none. */

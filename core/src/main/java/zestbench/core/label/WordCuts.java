@@ -2,6 +2,7 @@ package zestbench.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
+import zestbench.core.label.Meaning.Spoken;
 import zestbench.core.label.Vocabulary.Node;
 import zestbench.core.label.Ways.Step;
 
@@ -11,10 +12,6 @@ final class WordCuts extends Cuts {
     private static final double NUMBER = 0.1;
     private static final double UNKNOWN = 0.9;
     private static final double UNKNOWN_BESIDE_DIGIT = 0.5;
-    private static final double CODE = 1.25;
-    private static final double CODE_LONGER = 0.2;
-    private static final int USUAL_CODE = 12;
-    private static final double NAMED_CODE = 0.2;
     private static final double CONFUSED = 0.22;
     private static final double CONFUSED_IN_SHORT = 0.2;
     private static final double WITHIN_LETTERS = 0.35;
@@ -26,14 +23,16 @@ final class WordCuts extends Cuts {
     private static final int MOST_SKIPPED = 3;
     private static final int SHORT = 3;
     private static final int LONGEST_WORD = 60;
-    private static final int LONGEST_CODE = 40;
     private static final String SHORT_LETTERS = "acvwfhp";
 
     /** So many letters of a word that breaks off tell it, where only one word goes on from them. */
     private static final int LEAST_OF_BROKEN = 5;
 
+    private final MisspeltCuts misspelt;
+
     WordCuts(Ways ways) {
         super(ways);
+        this.misspelt = new MisspeltCuts(ways);
     }
 
     void known(int from) {
@@ -52,6 +51,7 @@ final class WordCuts extends Cuts {
             Node next = node.step(Letterforms.folded(c));
             if (next == null) {
                 if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {
+                    misspelt.mended(from, at, node, length, soFar);
                     return;
                 }
                 if (c == '.' && (isDigit(at - 1) || isDigit(at + 1))) {
@@ -116,6 +116,10 @@ final class WordCuts extends Cuts {
             return;
         }
         double each = length <= 2 ? CONFUSED_IN_SHORT : CONFUSED;
+        // V A may be VA behind a figure; in a table's head they are two
+        boolean isUnit = node.meanings.stream().anyMatch(Meaning.OfUnit.class::isInstance);
+        boolean isParted = length == 2 && text.substring(from, to).contains(" ");
+        soFar += isUnit && isParted && !isBehindFigure(from) ? WIDE_SKIP : 0;
         if (!isAlphanumeric(from)) {
             // a sign that is known is no longer just a sign
             soFar = SIGN / 2;
@@ -134,6 +138,16 @@ final class WordCuts extends Cuts {
                                 + (isInDigits || isOfDigits ? WITHIN_DIGITS : 0)
                                 + (isFromDigits ? NUMBER : 0)
                                 + (isBetween ? WITHIN_DIGITS : 0)));
+    }
+
+    private boolean isBehindFigure(int from) {
+        int at = from;
+        while (at > 0 && came[at].kind() == Atom.Kind.BREAK && came[at].word().equals(" ")) {
+            at = came[at].from();
+        }
+        return at > 0
+                && (came[at].kind() == Atom.Kind.NUMBER
+                        || came[at].meanings().stream().anyMatch(Spoken.class::isInstance));
     }
 
     /** Whether a unit is printed with its last letter at least, as the ounces of 40Z. */
@@ -223,7 +237,7 @@ final class WordCuts extends Cuts {
                 to++;
             }
             // longer than any figure
-            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), 2 * CODE));
+            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), 2 * CodeCuts.CODE));
         }
         if (!isLetter(from) || (from > 0 && isLetter(from - 1))) {
             return;
@@ -235,54 +249,5 @@ final class WordCuts extends Cuts {
         boolean besideDigit = (from > 0 && isDigit(from - 1)) || (to < text.length() && isDigit(to));
         double each = UNKNOWN + (besideDigit ? UNKNOWN_BESIDE_DIGIT : 0) + 0.01 * (to - from);
         reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), each));
-    }
-
-    /** A run of letters and digits, as part numbers and file numbers are. */
-    void code(int from) {
-        if (!isAlphanumeric(from) || (from > 0 && (isAlphanumeric(from - 1) || isCodeSign(from - 1)))) {
-            return;
-        }
-        int to = from;
-        int letters = 0;
-        int digits = 0;
-        while (to < text.length()
-                && to - from < LONGEST_CODE
-                && (isAlphanumeric(to) || (isCodeSign(to) && to + 1 < text.length() && isAlphanumeric(to + 1)))) {
-            letters += isLetter(to) ? 1 : 0;
-            digits += isDigit(to) ? 1 : 0;
-            to++;
-        }
-        if (letters > 0 && digits > 0) {
-            double usual = isBehindName(from) ? NAMED_CODE : CODE;
-            reach(
-                    from,
-                    to,
-                    new Step(
-                            from,
-                            Atom.Kind.CODE,
-                            0,
-                            List.of(),
-                            text.substring(from, to),
-                            usual + Math.max(0, to - from - USUAL_CODE) * CODE_LONGER));
-        }
-    }
-
-    /** Whether the name of a code stands in front of here. */
-    private boolean isBehindName(int from) {
-        int at = from;
-        while (at > 0 && came[at] != null && came[at].meanings().isEmpty() && from - at < USUAL_CODE / 2) {
-            if (came[at].kind() != Atom.Kind.BREAK && came[at].kind() != Atom.Kind.SIGN) {
-                return false;
-            }
-            at = came[at].from();
-        }
-        int end = at;
-        return at > 0
-                && came[at] != null
-                && came[at].meanings().stream()
-                        .anyMatch(m -> (m instanceof Meaning.Foreign && text.lastIndexOf('\n', from) < end)
-                                || (m instanceof Meaning.Name name
-                                        && name.field().shape() != null
-                                        && name.field().shape().isCode()));
     }
 }

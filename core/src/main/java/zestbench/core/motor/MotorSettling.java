@@ -4,12 +4,17 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.DoubleStream;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Taking;
+import zestbench.core.quantity.ShaftPower;
 import zestbench.core.value.Value;
 
 /** What follows from what was read off a motor, and what is to be asked. */
 final class MotorSettling {
+    /** Two voltages differ by two, speeds by three at most. [practice] */
+    private static final double MOST_APART = 6;
+
     private MotorSettling() {}
 
     static void finish(Taking taking) {
@@ -56,6 +61,19 @@ final class MotorSettling {
         }
     }
 
+    private static double most(@Nullable Value value) {
+        return numbers(value).max().orElse(0);
+    }
+
+    private static double least(@Nullable Value value) {
+        return numbers(value).min().orElse(0);
+    }
+
+    private static DoubleStream numbers(@Nullable Value value) {
+        List<Value> all = value instanceof Value.Items items ? items.items() : List.of();
+        return all.stream().mapToDouble(v -> v instanceof Value.Num num ? num.number() : 0);
+    }
+
     private static void kind(Taking taking) {
         if (taking.has("type")) {
             return;
@@ -70,6 +88,17 @@ final class MotorSettling {
     }
 
     private static void doubts(Taking taking) {
+        double horsepower = taking.number("horsepower");
+        double volts = most(taking.get("volts"));
+        double amps = most(taking.get("fullLoadAmps"));
+        if (ShaftPower.isImpossible(horsepower, volts, amps, taking.number("phase"))) {
+            String why = ShaftPower.words(horsepower, volts, amps);
+            taking.doubt("horsepower", why, null);
+            taking.doubt("fullLoadAmps", why, null);
+        }
+        if (amps > MOST_APART * least(taking.get("fullLoadAmps"))) {
+            taking.doubt("fullLoadAmps", "the amps are far apart: a point may be missing", null);
+        }
         boolean isTurning = taking.has("rotation") && !Value.of("REVERSIBLE").equals(taking.get("rotation"));
         if (isTurning && !taking.has("rotationView")) {
             taking.doubt(

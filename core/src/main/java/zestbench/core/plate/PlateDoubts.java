@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import zestbench.core.family.Spec;
 import zestbench.core.label.LabelRead;
+import zestbench.core.quantity.ShaftPower;
 import zestbench.core.value.Value;
 
 /** What a plate as read leaves open: a size that cannot be told, and figures that do not go together. */
@@ -27,12 +28,29 @@ final class PlateDoubts {
         if (candidates.size() > 1 && !plate.has(NOMINAL)) {
             out.add(size(candidates));
         }
+        fans(plate, "outdoorFans", out);
+        fans(plate, "indoorFans", out);
         for (PlateChecks.Check check : PlateChecks.of(plate)) {
             if (!check.agrees()) {
                 add(out, check);
             }
         }
         return out;
+    }
+
+    private static void fans(Spec plate, String rows, List<LabelRead.Doubt> out) {
+        double volts = plate.numbers("volts").stream().mapToDouble(v -> v).max().orElse(0);
+        List<Spec> fans = plate.rows(rows);
+        for (int i = 0; i < fans.size(); i++) {
+            double horsepower = fans.get(i).number("horsepower").orElse(0.0);
+            double amps = fans.get(i).number("fullLoadAmps").orElse(0.0);
+            if (ShaftPower.isImpossible(
+                    horsepower, volts, amps, plate.number("phase").orElse(0.0))) {
+                String why = ShaftPower.words(horsepower, volts, amps);
+                out.add(new LabelRead.Doubt(rows + "[" + i + "].horsepower", why, null));
+                out.add(new LabelRead.Doubt(rows + "[" + i + "].fullLoadAmps", why, null));
+            }
+        }
     }
 
     private static LabelRead.Doubt size(List<Capacity.Candidate> candidates) {

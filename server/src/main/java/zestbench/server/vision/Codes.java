@@ -1,5 +1,6 @@
 package zestbench.server.vision;
 
+import com.google.zxing.BarcodeFormat;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.DecodeHintType;
 import com.google.zxing.MultiFormatReader;
@@ -17,6 +18,13 @@ import zestbench.server.vision.PhotoText.Code;
 
 /** Bar codes and QR codes of a picture. */
 final class Codes {
+    /** What plates and stickers carry; others are found in lines of plain text. */
+    private static final Map<DecodeHintType, Object> HINTS = Map.of(
+            DecodeHintType.TRY_HARDER,
+            true,
+            DecodeHintType.POSSIBLE_FORMATS,
+            List.of(BarcodeFormat.QR_CODE, BarcodeFormat.DATA_MATRIX, BarcodeFormat.CODE_128, BarcodeFormat.CODE_39));
+
     private Codes() {}
 
     /** @param scale from pixels of {@code picture} to those of the picture that was given */
@@ -24,8 +32,7 @@ final class Codes {
         BinaryBitmap bitmap = new BinaryBitmap(
                 new HybridBinarizer(new RGBLuminanceSource(picture.width(), picture.height(), picture.rgb())));
         try {
-            Result[] found = new GenericMultipleBarcodeReader(new MultiFormatReader())
-                    .decodeMultiple(bitmap, Map.of(DecodeHintType.TRY_HARDER, true));
+            Result[] found = new GenericMultipleBarcodeReader(new MultiFormatReader()).decodeMultiple(bitmap, HINTS);
             List<Code> out = new ArrayList<>();
             for (Result result : found) {
                 List<ResultPoint> points = Arrays.stream(result.getResultPoints())

@@ -21,7 +21,7 @@ final class Cut {
                 java.util.Arrays.fill(sum, 0);
                 for (int k = 0; k < samples * samples; k++) {
                     double u = (x + (k % samples + .5) / samples) * stepX - box.along() / 2;
-                    double v = (y + (k / samples + .5) / samples) * stepY - box.across() / 2;
+                    double v = (y + (k / samples + .5) / samples) * stepY - box.across() / 2 + box.below(u);
                     add(picture, box.x() + u * cos - v * sin - .5, box.y() + u * sin + v * cos - .5, sum);
                 }
                 for (int channel = 0; channel < 3; channel++) {

@@ -21,7 +21,7 @@ final class Finder {
     private static final double MEAN_LIKELY = .5;
     private static final int FEWEST_PIXELS = 12;
     /** The model marks the core of text, this share inside of its edge. */
-    private static final double GROWN = 1.6;
+    private static final double GROWN = 1.9;
 
     private static final double LONG = 2.5;
     private static final double ASIDE = Math.toRadians(12);
@@ -45,7 +45,8 @@ final class Finder {
         float[] chance = chances(picture.scaled(width, height));
         List<List<double[]>> hulls = new ArrayList<>();
         List<Box> rough = new ArrayList<>();
-        for (Blob blob : blobs(chance, width, height)) {
+        List<Blob> blobs = blobs(chance, width, height);
+        for (Blob blob : blobs) {
             List<double[]> hull = Hull.of(blob.points());
             hulls.add(hull);
             rough.add(tightest(hull, blob.mean()));
@@ -55,7 +56,9 @@ final class Finder {
         for (int i = 0; i < rough.size(); i++) {
             // a direction and its opposite are the same: writing runs to the right until it is known better
             double angle = Math.atan(Math.tan(angle(rough.get(i), rough, direction)));
-            out.add(Box.around(hulls.get(i), angle, rough.get(i).score())
+            out.add(Bend.straightened(
+                            Box.around(hulls.get(i), angle, rough.get(i).score()),
+                            blobs.get(i).points())
                     .grown(GROWN)
                     .scaled(picture.width() / (double) width, picture.height() / (double) height));
         }

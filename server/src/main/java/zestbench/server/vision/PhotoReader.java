@@ -12,6 +12,7 @@ import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.stereotype.Service;
 import zestbench.server.problem.Busy;
+import zestbench.server.vision.Finder.Found;
 import zestbench.server.vision.Recogniser.Piece;
 
 /**
@@ -20,13 +21,13 @@ import zestbench.server.vision.Recogniser.Piece;
  */
 @Service
 public class PhotoReader {
-    private static final int SIDE = 1024;
     private static final int MOST_WAITING = 4;
     private static final long PATIENCE_SECONDS = 20;
     private static final int PROBES = 3;
     /** Of a long line its beginning tells which way is up, in heights of its writing. */
     private static final double PROBE_LENGTH = 8;
 
+    private static final double CLEARLY_UPRIGHT = .9;
     private static final double CLEARLY_BETTER = .02;
     private static final double LEAST_SURE = .5;
 
@@ -78,24 +79,22 @@ public class PhotoReader {
     private static PhotoText recognised(UprightPhoto given, Models models) throws OrtException {
         Raster picture = given.picture();
         int turned = given.turned();
-        Finder.Found found = models.finder().find(picture, SIDE);
+        Found found = CloserLook.first(models.finder(), picture);
         if (Math.abs(found.direction()) > Math.PI / 4) {
             picture = picture.turned(90);
             turned += 90;
-            found = models.finder().find(picture, SIDE);
+            found = CloserLook.first(models.finder(), picture);
         }
-        if (isUpsideDown(picture, found.boxes(), models.recogniser())) {
+        Found nearer = CloserLook.nearer(models.finder(), picture, found);
+        List<Piece> pieces = pieces(picture, nearer.boxes(), models.recogniser());
+        if (isUpsideDown(picture, pieces, models.recogniser())) {
             picture = picture.turned(180);
             turned += 180;
-            found = models.finder().find(picture, SIDE);
+            found = CloserLook.first(models.finder(), picture);
+            nearer = CloserLook.nearer(models.finder(), picture, found);
+            pieces = pieces(picture, nearer.boxes(), models.recogniser());
         }
-        List<Piece> pieces = new ArrayList<>();
-        for (Box box : found.boxes()) {
-            Piece piece = models.recogniser().read(picture, box);
-            if (!piece.text().isBlank() && piece.sure() >= LEAST_SURE) {
-                pieces.add(piece);
-            }
-        }
+        pieces.removeIf(p -> p.text().isBlank() || p.sure() < LEAST_SURE);
         Layout layout = Layout.of(pieces, given.scale());
         return new PhotoText(
                 layout.text(),
@@ -106,26 +105,41 @@ public class PhotoReader {
                 Codes.of(picture, given.scale()));
     }
 
-    /** Whether the longest pieces read clearly better the other way up. */
-    private static boolean isUpsideDown(Raster picture, List<Box> boxes, Recogniser recogniser) throws OrtException {
-        List<Box> probes = boxes.stream()
-                .sorted(Comparator.comparingDouble((Box b) -> b.along() / b.across())
+    private static List<Piece> pieces(Raster picture, List<Box> boxes, Recogniser recogniser) throws OrtException {
+        List<Piece> out = new ArrayList<>();
+        for (Box box : boxes) {
+            out.add(recogniser.read(picture, box));
+        }
+        return out;
+    }
+
+    /** Whether the longest pieces read clearly better the other way up; what reads clearly as it is is not tried. */
+    private static boolean isUpsideDown(Raster picture, List<Piece> pieces, Recogniser recogniser) throws OrtException {
+        List<Piece> longest = pieces.stream()
+                .sorted(Comparator.comparingDouble(
+                                (Piece p) -> p.box().along() / p.box().across())
                         .reversed())
                 .limit(PROBES)
-                .map(b -> b.part(0, Math.min(1, PROBE_LENGTH * b.across() / b.along())))
                 .toList();
-        double upright = 0;
-        double over = 0;
-        double signs = 0;
-        double signsOver = 0;
-        for (Box probe : probes) {
-            Piece piece = recogniser.read(picture, probe);
-            upright += piece.sure() * piece.signs().size();
-            signs += piece.signs().size();
-            Piece turned = recogniser.read(picture, probe.upsideDown());
-            over += turned.sure() * turned.signs().size();
-            signsOver += turned.signs().size();
+        double upright = sure(longest);
+        if (upright > CLEARLY_UPRIGHT) {
+            return false;
         }
-        return signsOver > 0 && over / signsOver > (signs == 0 ? 0 : upright / signs) + CLEARLY_BETTER;
+        List<Piece> over = new ArrayList<>();
+        for (Piece piece : longest) {
+            Box box = piece.box();
+            Box beginning = box.part(0, Math.min(1, PROBE_LENGTH * box.across() / box.along()));
+            over.add(recogniser.read(picture, beginning.upsideDown()));
+        }
+        return sure(over) > upright + CLEARLY_BETTER;
+    }
+
+    /** Mean over the signs of all. */
+    private static double sure(List<Piece> pieces) {
+        return pieces.stream()
+                .flatMap(p -> p.signs().stream())
+                .mapToDouble(Sign::sure)
+                .average()
+                .orElse(0);
     }
 }

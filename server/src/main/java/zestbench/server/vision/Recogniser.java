@@ -167,7 +167,9 @@ final class Recogniser {
                 chance = Math.max(chance, at(step, alphabet.space()));
             }
             if (index > 1 && isInFigure(runs.get(index - 2), left, right)) {
-                return chance > .5;
+                // no figure of its own begins with a nought: 50,000 is one
+                boolean isNought = ',' == alphabet.sign(left.sign) && "0O".indexOf(alphabet.sign(right.sign)) >= 0;
+                return chance > .5 && !isNought;
             }
             double bare = ink.bare(left.middle() * pixels, right.middle() * pixels);
             boolean isWide = bare >= 28 && right.middle() - left.middle() > 1.9 * usual;

@@ -1,0 +1,57 @@
+package zestbench.core.label;
+
+import zestbench.core.label.Vocabulary.Node;
+import zestbench.core.label.Ways.Step;
+
+/**
+ * Known words with one letter wrong, missing or too many, as a worn label, a hurried hand or a camera leaves them. Only long
+ * words are mended, whose first letters stand, and no word that is known as it is.
+ */
+final class MisspeltCuts extends Cuts {
+    private static final double MENDED = 0.5;
+    private static final int LEAST_LETTERS = 6;
+    private static final int LEAST_BEGINNING = 2;
+
+    MisspeltCuts(Ways ways) {
+        super(ways);
+    }
+
+    /** @param at where the letters from {@code from} on are no longer those of a known word @param length letters walked so far */
+    void mended(int from, int at, Node node, int length, double soFar) {
+        boolean isWithin = at < text.length() && isLetter(at) && at > 0 && isLetter(at - 1);
+        if (length < LEAST_BEGINNING || !isWithin || (from > 0 && isAlphanumeric(from - 1))) {
+            return;
+        }
+        walk(from, at + 1, node, length, soFar);
+        for (Node next : node.steps()) {
+            walk(from, at + 1, next, length + 1, soFar);
+            walk(from, at, next, length + 1, soFar);
+        }
+    }
+
+    /** On from here letter by letter, until the word ends; what it means in one word is as good as in several. */
+    private void walk(int from, int start, Node mended, int walked, double soFar) {
+        Node node = mended;
+        int length = walked;
+        for (int at = start; at < text.length(); at++) {
+            boolean isEnd = !isAlphanumeric(at);
+            if (isEnd && length >= LEAST_LETTERS && !node.meanings.isEmpty()) {
+                reach(from, at, node, soFar);
+            }
+            Node next = node.step(Letterforms.folded(text.charAt(at)));
+            if (next != null) {
+                node = next;
+                length++;
+            } else if (!isEnd || text.charAt(at) != ' ') {
+                return;
+            }
+        }
+        if (length >= LEAST_LETTERS && !node.meanings.isEmpty()) {
+            reach(from, text.length(), node, soFar);
+        }
+    }
+
+    private void reach(int from, int to, Node node, double soFar) {
+        reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, soFar + MENDED));
+    }
+}
