@@ -12,6 +12,7 @@ import { withPlace } from './fieldPath'
 import LabelFields from './LabelFields.vue'
 import LabelText from './LabelText.vue'
 import PlateChecks from './PlateChecks.vue'
+import PhotoStrip from './PhotoStrip.vue'
 import PlateFace from './PlateFace.vue'
 import { useLabel } from './useLabel'
 
@@ -29,6 +30,7 @@ const label = useLabel(
 )
 const { text, read, wrong, corrected } = label
 const lit = ref<string | null>(null)
+const photo = ref<File | null>(null)
 
 const fields = computed<Fields>(() => (seen.value?.fields ?? side.value?.fields ?? {}) as Fields)
 const isKnown = computed(() => Object.keys(fields.value).length > 0)
@@ -57,12 +59,21 @@ function correct(c: CorrectionView) {
   const { name, value } = withPlace(fields.value, c.field, c.likely)
   label.correct(name, value)
 }
+function photographed(words: string, taken: File) {
+  if (words) text.value = words
+  photo.value = taken
+}
 async function keep() {
   if (label.isKept.value) {
     store.goNext()
     return
   }
-  if (await store.change('POST', '/plate', 'plate', given())) label.letGo()
+  if (await store.change('POST', '/plate', 'plate', given())) {
+    label.letGo()
+    // the photo goes with the plate that was read from it
+    if (photo.value) void store.addPhoto(photo.value, { plate: props.which })
+    photo.value = null
+  }
 }
 const action = computed(() => {
   if (!label.isKept.value) return 'Keep this plate'
@@ -91,7 +102,10 @@ const action = computed(() => {
       class="zb-figure zb-typed"
       max-rows="5"
     />
-    <PhotoWay v-if="store.isWorking" kind="unit-plate" class="zb-file" @keep="text = $event" />
+    <div class="photos">
+      <PhotoWay v-if="store.isWorking" kind="unit-plate" class="zb-file" @keep="photographed" />
+      <PhotoStrip v-if="side?.photos.length" :photos="side.photos" :of="{ plate: which }" />
+    </div>
     <p class="zb-wrong" role="status">{{ wrong || problem }}</p>
     <LabelText v-if="read && text && !label.isKept.value" :text="text" :read="read" :lit="lit" />
     <PlateChecks
@@ -122,3 +136,12 @@ const action = computed(() => {
     @act="keep"
   />
 </template>
+
+<style scoped>
+.photos {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 12px;
+  align-items: center;
+}
+</style>

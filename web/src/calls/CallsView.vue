@@ -3,6 +3,7 @@ import { computed, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
 import type { CallsView } from '@/api/types'
+import ScanWay from '@/photo/ScanWay.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import Slice from '@/shared/Slice.vue'
 import { dateWords, whenOf } from '@/shared/time'
@@ -102,6 +103,7 @@ onMounted(load)
           placeholder="Find site, unit, complaint, serial"
           autocomplete="off"
         />
+        <ScanWay />
         <div class="do">
           <v-btn class="new" @click="isNew = true">+ New call</v-btn>
           <v-btn to="/quick" variant="text">Quick check</v-btn>
@@ -251,7 +253,7 @@ h2 {
   padding-bottom: 4px;
 }
 .find {
-  flex: 1 1 240px;
+  flex: 1 1 200px;
   max-width: 460px;
 }
 .more {

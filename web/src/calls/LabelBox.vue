@@ -64,7 +64,7 @@ watch(
 )
 
 function seen(label: string, photo: File) {
-  text.value = label
+  if (label) text.value = label
   ui.pendingPhoto = photo
 }
 

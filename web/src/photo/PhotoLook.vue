@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, nextTick, ref, watch } from 'vue'
 import FilePick from '@/shared/FilePick.vue'
+import AlsoOnPhoto from './AlsoOnPhoto.vue'
+import DoubtedPiece from './DoubtedPiece.vue'
 import PhotoBoxes, { type Boxed } from './PhotoBoxes.vue'
 import PhotoCut from './PhotoCut.vue'
 import { useLook } from './useLook'
@@ -9,8 +11,22 @@ import { useLook } from './useLook'
 const props = defineProps<{ kind: string }>()
 const given = defineModel<File | null>({ required: true })
 const emit = defineEmits<{ keep: [text: string, photo: File] }>()
-const { photo, url, seen, wrong, isReading, instead, pieces, doubtful, open, strange, read, stop, text } =
-  useLook(() => props.kind)
+const {
+  photo,
+  url,
+  seen,
+  wrong,
+  isReading,
+  ahead,
+  instead,
+  pieces,
+  doubtful,
+  open,
+  strange,
+  read,
+  stop,
+  text,
+} = useLook(() => props.kind)
 const lit = ref<number | null>(null)
 const isCutting = ref(false)
 const fields = ref<HTMLElement | null>(null)
@@ -51,8 +67,8 @@ function typed(event: Event, start: number) {
   take(start, (event.target as HTMLInputElement).value)
 }
 function keep() {
-  if (!photo.value || !seen.value) return
-  emit('keep', text(), photo.value)
+  if (!photo.value) return
+  emit('keep', seen.value ? text() : '', photo.value)
   given.value = null
 }
 </script>
@@ -97,7 +113,12 @@ function keep() {
         </section>
         <section ref="fields" class="fields" tabindex="0" aria-label="What was read">
           <div v-if="isReading" role="status" class="waits">
-            <p><b>Reading your photo …</b></p>
+            <p>
+              <b>Reading your photo …</b>
+              <span v-if="ahead" class="zb-soft"
+                >{{ ahead === 1 ? 'one photo is' : `${ahead} photos are` }} before it</span
+              >
+            </p>
             <v-progress-linear indeterminate color="primary" />
             <v-btn variant="text" @click="isOpen = false">Stop</v-btn>
           </div>
@@ -106,35 +127,21 @@ function keep() {
           </p>
           <v-btn v-if="wrong && photo" height="48" @click="again(0)">Try it again</v-btn>
           <template v-if="seen">
-            <p v-if="seen.read.hint" class="zb-caution" role="status">
-              <b>{{ seen.read.hint }}</b>
-            </p>
+            <AlsoOnPhoto :seen="seen" @cut="photo && read(photo, 0, $event)" />
             <template v-if="doubtful.length">
               <h3>{{ doubtful.length }} to confirm <span class="zb-soft">tap the one you see</span></h3>
-              <div v-for="(p, i) in doubtful" :key="p.start" :data-start="p.start" class="doubt">
-                <p class="head">
-                  <span class="number" aria-hidden="true">{{ i + 1 }}</span> <b>{{ p.what }}</b>
-                </p>
-                <PhotoCut :url="url" :width="seen.width" :height="seen.height" :box="p.box" class="cut" />
-                <div class="pick" role="group" :aria-label="p.what">
-                  <button
-                    v-for="value in [p.text, p.doubt?.other ?? '']"
-                    :key="value"
-                    type="button"
-                    class="value zb-figure"
-                    :aria-pressed="instead[p.start] === value"
-                    @click="take(p.start, value)"
-                  >
-                    {{ value }}
-                  </button>
-                  <input
-                    class="value zb-figure"
-                    :aria-label="`${p.what}: type it`"
-                    placeholder="type it"
-                    @change="typed($event, p.start)"
-                  />
-                </div>
-              </div>
+              <DoubtedPiece
+                v-for="(p, i) in doubtful"
+                :key="p.start"
+                :data-start="p.start"
+                :piece="p"
+                :number="i + 1"
+                :url="url"
+                :width="seen.width"
+                :height="seen.height"
+                :taken="instead[p.start]"
+                @take="take(p.start, $event)"
+              />
             </template>
             <template v-if="certain.length">
               <h3>{{ certain.length }} read <span class="zb-soft">tap one to see it on the photo</span></h3>
@@ -177,7 +184,10 @@ function keep() {
           </template>
         </section>
       </div>
-      <button type="button" class="act" :disabled="!seen || seen.read.text === ''" @click="keep">
+      <button v-if="wrong" type="button" class="act" :disabled="!photo" @click="keep">
+        Keep the photo, type the label
+      </button>
+      <button v-else type="button" class="act" :disabled="!seen || seen.read.text === ''" @click="keep">
         {{ words }}
       </button>
     </div>
@@ -257,37 +267,8 @@ header {
   gap: 12px;
   justify-items: start;
 }
-.doubt {
-  display: grid;
-  grid-template-columns: 132px minmax(0, 1fr);
-  gap: 8px 10px;
-  padding-bottom: 12px;
-  margin-bottom: 10px;
-  border-bottom: 1px solid var(--zb-hair);
-}
-.head {
-  grid-column: 1 / -1;
-  display: flex;
-  gap: 10px;
-  align-items: center;
-  margin: 0;
-}
-.number {
-  width: 28px;
-  height: 28px;
-  display: grid;
-  place-items: center;
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
-  border: var(--zb-line);
-  font-weight: 700;
-}
 .cut {
   height: 56px;
-}
-.pick {
-  display: grid;
-  grid-template-columns: 1fr 1fr 1fr;
 }
 .value {
   min-width: 0;
@@ -298,13 +279,6 @@ header {
   font-size: 20px;
   padding: 0 10px;
   margin-left: -2px;
-}
-button.value {
-  cursor: pointer;
-}
-.value[aria-pressed='true'] {
-  background: var(--zb-ink);
-  color: var(--zb-paper);
 }
 .grid {
   display: grid;

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { mdiCameraOutline } from '@mdi/js'
-import { ref, useId } from 'vue'
+import { ref, useId, watch } from 'vue'
 import PhotoLook from './PhotoLook.vue'
 
 /** The photo beside typing: taken or picked, looked at once, then its text stands where it would have been typed. */
-defineProps<{ kind: string }>()
-const emit = defineEmits<{ keep: [text: string, photo: File] }>()
+defineProps<{ kind: string; isShort?: boolean }>()
+const emit = defineEmits<{ keep: [text: string, photo: File]; busy: [is: boolean] }>()
 const id = useId()
 const taken = ref<File | null>(null)
+// the camera and the look at its photo are over the page: what stood under a finger must still be there after them
+watch(taken, (photo) => emit('busy', photo !== null))
 
 function pick(event: Event) {
   const input = event.target as HTMLInputElement
@@ -21,8 +23,17 @@ function pick(event: Event) {
     <svg width="24" height="24" viewBox="0 0 24 24" aria-hidden="true">
       <path :d="mdiCameraOutline" fill="currentColor" />
     </svg>
-    Photo
-    <input :id="id" type="file" class="zb-hidden" accept="image/*" capture="environment" @change="pick" />
+    <span :class="{ 'zb-hidden': isShort }">Photo</span>
+    <input
+      :id="id"
+      type="file"
+      class="zb-hidden"
+      accept="image/*"
+      capture="environment"
+      @click="emit('busy', true)"
+      @cancel="emit('busy', false)"
+      @change="pick"
+    />
     <PhotoLook v-model="taken" :kind="kind" @keep="(text, photo) => emit('keep', text, photo)" />
   </label>
 </template>

@@ -29,7 +29,7 @@ const SEEN: LabelPhotoView = {
         isPrivate: false,
         start: 0,
         end: 8,
-        doubt: { other: 'RLA 11.6', open: 'RLA 1_.6' },
+        doubt: { other: 'RLA 11.6', open: 'RLA 1_.6', settled: '' },
       },
       { what: 'Compressors, LRA', text: 'LRA 96', shown: 'LRA 96', isPrivate: false, start: 9, end: 15 },
     ],
@@ -45,6 +45,7 @@ const SEEN: LabelPhotoView = {
     { text: 'PORT', start: 16, box: BOX, isTaken: false },
   ],
   codes: [],
+  others: [],
 }
 
 describe('a photo that is looked at', () => {

@@ -1,5 +1,5 @@
 import { computed, onScopeDispose, ref } from 'vue'
-import { NoConnection, sendFile } from '@/api/client'
+import { api, NoConnection, sendFile } from '@/api/client'
 import type { LabelPhotoView } from '@/api/types'
 import { drawnAnew, type Cut } from './picture'
 
@@ -13,6 +13,8 @@ export function useLook(kind: () => string) {
   const seen = ref<LabelPhotoView | null>(null)
   const wrong = ref('')
   const isReading = ref(false)
+  /** Photos that the bench reads before this one. */
+  const ahead = ref(0)
   /** What stands in the text instead, by where the piece or line begins. */
   const instead = ref<Record<number, string>>({})
   let asked: AbortController | null = null
@@ -31,6 +33,11 @@ export function useLook(kind: () => string) {
     wrong.value = ''
     seen.value = null
     instead.value = {}
+    ahead.value = 0
+    void api
+      .GET('/api/photo-queue', { signal: mine.signal })
+      .then((queue) => (ahead.value = queue.data?.ahead ?? 0))
+      .catch(() => undefined)
     try {
       const file = await drawnAnew(given, degrees, cut)
       show(file)
@@ -85,5 +92,20 @@ export function useLook(kind: () => string) {
     stop()
     if (url.value) URL.revokeObjectURL(url.value)
   })
-  return { photo, url, seen, wrong, isReading, instead, pieces, doubtful, open, strange, read, stop, text }
+  return {
+    photo,
+    url,
+    seen,
+    wrong,
+    isReading,
+    ahead,
+    instead,
+    pieces,
+    doubtful,
+    open,
+    strange,
+    read,
+    stop,
+    text,
+  }
 }

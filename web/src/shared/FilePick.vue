@@ -2,7 +2,7 @@
 import { useId } from 'vue'
 
 /** A button that asks for a file. The same file can be picked again once it was mended. */
-defineProps<{ label: string; accept: string }>()
+defineProps<{ label: string; accept: string; isCamera?: boolean }>()
 const emit = defineEmits<{ pick: [file: File] }>()
 const id = useId()
 
@@ -15,18 +15,29 @@ function change(event: Event) {
 </script>
 
 <template>
-  <label :for="id" class="zb-file pick">
+  <label :for="id" class="zb-file file-pick">
+    <slot />
     {{ label }}
-    <input :id="id" type="file" class="zb-hidden" :accept="accept" @change="change" />
+    <input
+      :id="id"
+      type="file"
+      class="zb-hidden"
+      :accept="accept"
+      :capture="isCamera ? 'environment' : undefined"
+      @change="change"
+    />
   </label>
 </template>
 
 <style scoped>
-.pick {
+.file-pick {
   cursor: pointer;
   position: relative;
+  justify-content: center;
+  gap: 8px;
+  white-space: nowrap;
 }
-.pick:focus-within {
+.file-pick:focus-within {
   outline: 3px solid var(--zb-ink);
   outline-offset: 2px;
 }

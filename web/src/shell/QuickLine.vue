@@ -2,6 +2,7 @@
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, body } from '@/api/client'
+import PhotoWay from '@/photo/PhotoWay.vue'
 import { useDraft } from '@/shared/useDraft'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { usePreview } from '@/shared/usePreview'
@@ -16,6 +17,9 @@ const router = useRouter()
 const box = ref<HTMLInputElement | null>(null)
 const isAtHand = ref(false)
 const problem = ref('')
+const isPhotographing = ref(false)
+/** The photo that the label in the box was read from. */
+const photo = ref<File | null>(null)
 const isOnBench = computed(() => /^\/(calls\/\d+|quick)$/.test(route.path))
 const { text, letGo } = useDraft(
   () => `quick ${route.path}`,
@@ -50,7 +54,10 @@ const { seen: intake, wrong: notTaken } = usePreview(
 )
 watch(notTaken, (words) => isOnTruck.value && (problem.value = words))
 watch(unread, (words) => (problem.value = words))
-watch(text, () => (problem.value = ''))
+watch(text, (now) => {
+  problem.value = ''
+  if (now === '') photo.value = null
+})
 watch(
   () => ui.quickAsked,
   async () => {
@@ -83,11 +90,12 @@ async function enter(isCheck = false) {
   const before = store.call?.tape.length ?? 0
   const isKept = await store.change('POST', '/quick', typed, { text: typed, part: partAtHand() })
   if (isKept || store.notice) {
+    const taken = photo.value
     text.value = ''
     letGo()
     preview.value = null
     close()
-    if (isKept) showNewest(before)
+    if (isKept) showNewest(before, taken)
     if (!isOnBench.value) void router.push('/quick')
   } else {
     problem.value = store.problem
@@ -95,12 +103,20 @@ async function enter(isCheck = false) {
 }
 
 /** To the part that the new line belongs to. */
-function showNewest(before: number) {
+function showNewest(before: number, taken: File | null) {
   const call = store.call
   const newest = call && call.tape.length > before ? call.tape[0] : undefined
+  if (newest?.part && taken) void store.addPhoto(taken, { part: newest.part })
   if (newest?.part) store.go({ part: newest.part, step: newest.text.verdict ? 'JUDGE' : 'READ' })
 }
 
+async function photographed(label: string, taken: File) {
+  // the box has one line; its lines stay apart in it
+  if (label) text.value = label.replace(/\s*\n\s*/g, '   ')
+  await nextTick()
+  photo.value = taken
+  box.value?.focus()
+}
 function close() {
   isAtHand.value = false
   ui.isQuickOpen = false
@@ -109,7 +125,7 @@ function close() {
 function leave(event: FocusEvent) {
   if (!(event.currentTarget as HTMLElement).contains(event.relatedTarget as Node | null)) {
     isAtHand.value = false
-    if (text.value === '') ui.isQuickOpen = false
+    if (text.value === '' && !isPhotographing.value) ui.isQuickOpen = false
   }
 }
 </script>
@@ -131,6 +147,14 @@ function leave(event: FocusEvent) {
         @keydown.alt.enter.prevent="enter(true)"
       />
       <span class="hint zb-soft" aria-hidden="true">{{ text ? 'Enter' : 'press /' }}</span>
+      <PhotoWay
+        v-if="!isOnTruck"
+        kind="auto"
+        is-short
+        class="photo"
+        @busy="isPhotographing = $event"
+        @keep="photographed"
+      />
       <button type="submit" class="send" :disabled="!text || !!preview?.problem">Keep</button>
       <button type="button" class="send shut" aria-label="Close the quick line" @click="close">✕</button>
     </form>
@@ -206,6 +230,12 @@ function leave(event: FocusEvent) {
   align-self: center;
   padding-right: 12px;
   white-space: nowrap;
+}
+.photo {
+  min-width: 48px;
+  min-height: 0;
+  padding: 0;
+  border-left: var(--zb-line);
 }
 .send {
   display: none;

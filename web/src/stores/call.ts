@@ -28,7 +28,7 @@ export const OF_LEAVING: readonly CallStep[] = ['PROOF', 'WRITE_UPS', 'OPTIONS',
 export type Place = { call: CallStep } | { part: string; step: Step }
 
 /** What a photo shows. */
-export type Photographed = { part: string } | { place: number }
+export type Photographed = { part: string } | { place: number } | { plate: 'OUTDOOR' | 'INDOOR' }
 
 /** The call on the bench: as the server last told it, and where on it the eye is. */
 export const useCall = defineStore('call', () => {
@@ -222,12 +222,12 @@ export const useCall = defineStore('call', () => {
     return change(method, `/parts/{part}${path}`, what, ...(told as Told<`/parts/{part}${P}`, M>))
   }
 
-  /** Keeps a photo of a part or of a place of the unit. */
+  /** Keeps a photo of a part, of a place of the unit or of a plate. */
   async function addPhoto(photo: File, of: Photographed) {
     problem.value = ''
     const id = call.value?.id ?? 0
-    const path =
-      'part' in of ? `/api/calls/${id}/parts/${of.part}/photos` : `/api/calls/${id}/places/${of.place}/photos`
+    const [things, thing] = Object.entries(of)[0] ?? []
+    const path = `/api/calls/${id}/${things}s/${thing}/photos`
     try {
       take(await sendPhoto<CallView>(path, photo))
     } catch (failure) {

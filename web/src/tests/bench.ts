@@ -138,7 +138,15 @@ export function safe(more: Partial<CallView['safe']> = {}): CallView['safe'] {
 }
 
 export function plateSide(which: 'OUTDOOR' | 'INDOOR', more: Partial<PlateSideView> = {}): PlateSideView {
-  return { which, text: '', fields: {} as PlateSideView['fields'], checks: [], sizes: [], ...more }
+  return {
+    which,
+    text: '',
+    fields: {} as PlateSideView['fields'],
+    checks: [],
+    sizes: [],
+    photos: [],
+    ...more,
+  }
 }
 
 export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallView {

@@ -23,11 +23,14 @@ const history = ref<HistoryView | null>(null)
 const wrong = ref('')
 const plates = computed(() =>
   [
-    { title: 'Plate', fields: (record.value?.plate ?? {}) as Fields },
-    { title: 'Indoor coil', fields: (record.value?.indoorPlate ?? {}) as Fields },
+    { title: 'Plate', fields: (record.value?.plate ?? {}) as Fields, photos: photosOf('OUTDOOR') },
+    { title: 'Indoor coil', fields: (record.value?.indoorPlate ?? {}) as Fields, photos: photosOf('INDOOR') },
   ].filter((p) => Object.keys(p.fields).length > 0),
 )
 
+function photosOf(which: 'OUTDOOR' | 'INDOOR') {
+  return history.value?.platePhotos.find((p) => p.which === which)?.photos ?? []
+}
 function words(attribute: Attribute, value: unknown): string {
   if (attribute.type === 'NUMBERS') return (value as number[]).join('/')
   if (attribute.type !== 'ROWS') return textOf(attribute, value)
@@ -97,6 +100,19 @@ onMounted(async () => {
                   </dd>
                 </template>
               </dl>
+              <a
+                v-for="name in p.photos"
+                :key="name"
+                :href="`/api/photos/${name}`"
+                target="_blank"
+                class="shot"
+              >
+                <img
+                  :src="`/api/photos/${name}`"
+                  :alt="`Photo of the ${p.title.toLowerCase()}`"
+                  height="120"
+                />
+              </a>
             </section>
             <SiteForm :key="record.unit.id" :record="record" @kept="record = $event" />
             <p v-if="plates.length === 0" class="zb-note">No plate read yet. The next call asks for it.</p>
@@ -189,6 +205,14 @@ onMounted(async () => {
 </template>
 
 <style scoped>
+.shot {
+  display: inline-block;
+  margin: 10px 8px 0 0;
+}
+.shot img {
+  display: block;
+  border: var(--zb-line);
+}
 .head {
   display: flex;
   justify-content: space-between;

@@ -161,6 +161,7 @@ describe('units', () => {
           age: '15 days',
         },
       ],
+      platePhotos: [],
       foundAndLeft: [
         {
           call: 9,

@@ -53,7 +53,7 @@ async function keep() {
 }
 /** What was read of a photo stands as if typed; the photo stays with the part. */
 function seen(label: string, photo: File) {
-  text.value = label
+  if (label) text.value = label
   if (part.value) void store.addPhoto(photo, { part: part.value.id })
 }
 function sameAsLastTime() {

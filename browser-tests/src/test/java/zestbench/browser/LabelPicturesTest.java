@@ -4,8 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ScreenshotType;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import zestbench.server.RunningBench;
@@ -53,6 +60,11 @@ class LabelPicturesTest {
             PRI 208/240 V 60 HZ
             SEC 24 V  40 VA""";
 
+    /** Signs made of dots, as a printer with needles makes them. */
+    private static String dotted(String label) {
+        return "<span class=dots>" + label + "</span>";
+    }
+
     /**
      * One picture.
      *
@@ -83,6 +95,8 @@ class LabelPicturesTest {
                     "",
                     0),
             new Look("can", CAN, "background:#dfe3e6;font-family:'DejaVu Sans Mono'", "", 0),
+            new Look("can-curved", CAN, "background:#dfe3e6", "", 0),
+            new Look("can-small", CAN, "background:#dfe3e6;transform:scale(.34)", "", 0),
             new Look("can-blur", CAN, "filter:blur(1.2px)", "", 0),
             new Look(
                     "motor-glare",
@@ -98,21 +112,54 @@ class LabelPicturesTest {
                     "",
                     0),
             new Look("fuse", FUSE, "font-family:'DejaVu Serif';transform:rotate(4deg)", "", 0),
-            new Look("transformer-dots", TRANSFORMER, "font-family:'DejaVu Sans Mono';font-weight:400", "", 0));
+            new Look("fuse-dots", dotted(FUSE), "", "", 0),
+            new Look("transformer-dots", dotted(TRANSFORMER), "", "", 0));
+
+    /** Sine of how far around the can the picture's edges lie. */
+    private static final double VISIBLE = .93;
+    /** How far its lines are bent, px. */
+    private static final double BENT = 60;
 
     @Test
-    void draw() {
+    void draw() throws IOException {
         try (Browsing at = Browsing.laptop(RunningBench.demo())) {
             at.page.setViewportSize(1200, 900);
             for (Look look : LOOKS) {
                 at.page.setContent(page(look));
-                byte[] picture = at.page.screenshot(new Page.ScreenshotOptions()
-                        .setPath(FOLDER.resolve(look.name() + ".jpg"))
+                byte[] flat = at.page.screenshot(new Page.ScreenshotOptions()
                         .setType(ScreenshotType.JPEG)
                         .setQuality(70));
+                byte[] picture = look.name().endsWith("curved") ? aboutACan(flat) : flat;
                 assertThat(picture).as(look.name()).isNotEmpty();
+                Files.write(FOLDER.resolve(look.name() + ".jpg"), picture);
             }
         }
+    }
+
+    /** The picture laid about a cylinder that is seen from a little above: narrower and darker to its sides, its lines bent. */
+    private static byte[] aboutACan(byte[] flat) throws IOException {
+        BufferedImage from = ImageIO.read(new ByteArrayInputStream(flat));
+        BufferedImage to = new BufferedImage(from.getWidth(), from.getHeight(), BufferedImage.TYPE_INT_RGB);
+        double middle = from.getWidth() / 2.0;
+        for (int x = 0; x < to.getWidth(); x++) {
+            double around = Math.asin((x - middle) / middle * VISIBLE);
+            int fromX = (int) Math.round(middle + around / Math.asin(VISIBLE) * middle);
+            for (int y = 0; y < to.getHeight(); y++) {
+                int fromY = (int) Math.round(y - BENT * (Math.cos(around) - .6));
+                boolean isInside = fromX >= 0 && fromX < from.getWidth() && fromY >= 0 && fromY < from.getHeight();
+                Color colour = isInside ? new Color(from.getRGB(fromX, fromY)) : Color.GRAY;
+                double light = .45 + .55 * Math.cos(around);
+                to.setRGB(
+                        x,
+                        y,
+                        new Color((int) (colour.getRed() * light), (int) (colour.getGreen() * light), (int)
+                                        (colour.getBlue() * light))
+                                .getRGB());
+            }
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(to, "jpg", out);
+        return out.toByteArray();
     }
 
     private static String page(Look look) {
@@ -122,7 +169,10 @@ class LabelPicturesTest {
                 + "article{position:absolute;left:80px;right:80px;top:110px;background:#d9d6cb;border:3px solid #8a8a82;"
                 + "padding:34px 40px;white-space:pre-line;color:#23241f;font:600 32px/1.7 'DejaVu Sans Condensed'}"
                 + "table{width:100%;border-collapse:collapse;font:inherit;font-size:28px;white-space:nowrap}"
-                + "tr{border-top:2px solid #777}.big{font-size:46px}div{position:absolute;inset:0}</style>"
+                + "tr{border-top:2px solid #777}.big{font-size:46px}div{position:absolute;inset:0}"
+                + ".dots{font:600 34px/1.7 'DejaVu Sans Mono';color:transparent;background-clip:text;"
+                + "-webkit-background-clip:text;background-size:3.4px 3.4px;"
+                + "background-image:radial-gradient(circle,#222 40%,rgba(34,34,34,.15) 55%)}</style>"
                 + "<main><article style=\"" + look.sheet() + "\">" + look.label() + "</article></main>"
                 + "<div style=\"" + look.over() + "\"></div>";
     }

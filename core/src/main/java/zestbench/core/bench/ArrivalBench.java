@@ -141,7 +141,13 @@ public final class ArrivalBench {
 
     private static PlateSideView side(CallState state, Plates.Which which) {
         Spec plate = state.plates().of(which);
-        return new PlateSideView(which, state.plateText(which), Serial.masked(plate), checks(plate), sizes(plate));
+        return new PlateSideView(
+                which,
+                state.plateText(which),
+                Serial.masked(plate),
+                checks(plate),
+                sizes(plate),
+                state.place(which.words()).photos());
     }
 
     /** How a plate's figures would go together. @param plate with its whole serial */

@@ -58,9 +58,14 @@ public final class ArrivalViews {
             List<FindingView> findings,
             PartViews.@Nullable StopView stop) {}
 
-    /** One plate. @param fields with the serial masked @param text as typed on this call, serial masked */
+    /** One plate. @param fields with the serial masked @param text as typed on this call, serial masked @param photos of it, by name */
     public record PlateSideView(
-            Plates.Which which, String text, Spec fields, List<PlateCheckView> checks, List<SizeView> sizes) {}
+            Plates.Which which,
+            String text,
+            Spec fields,
+            List<PlateCheckView> checks,
+            List<SizeView> sizes,
+            List<String> photos) {}
 
     public record PlateCheckView(
             String name,

@@ -3,9 +3,12 @@ package zestbench.core.bench;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
 import zestbench.core.family.Attribute;
@@ -15,6 +18,7 @@ import zestbench.core.label.LabelRead.Piece;
 import zestbench.core.label.SeenText;
 import zestbench.core.label.SeenText.Rival;
 import zestbench.core.plate.PlateAttributes;
+import zestbench.core.plate.PlateChecks;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.plate.Serial;
 
@@ -38,8 +42,12 @@ public final class PhotoRead {
             int end,
             @Nullable DoubtfulView doubt) {}
 
-    /** @param other the piece as it may be instead @param open the piece with its doubted sign left open */
-    public record DoubtfulView(String other, String open) {}
+    /**
+     * @param other the piece as it may be instead
+     * @param open the piece with its doubted sign left open
+     * @param settled what the plate's own arithmetic says of it; empty where that says nothing
+     */
+    public record DoubtfulView(String other, String open, String settled) {}
 
     /**
      * @param kind of part, or unit-plate; empty where it is not told
@@ -60,7 +68,7 @@ public final class PhotoRead {
                 of,
                 isPlate ? "Unit plate" : Families.find(of).map(f -> f.title()).orElse(""),
                 seen.text(),
-                pieces(label, read.rivals(), of),
+                pieces(label, read.rivals(), of, isPlate ? seen.text() : ""),
                 label.unread(),
                 hint(seen, label));
     }
@@ -75,7 +83,7 @@ public final class PhotoRead {
     }
 
     /** A piece that says several things is one. */
-    private static List<SeenPieceView> pieces(LabelRead label, List<Rival> rivals, String kind) {
+    private static List<SeenPieceView> pieces(LabelRead label, List<Rival> rivals, String kind, String plate) {
         Map<Integer, SeenPieceView> out = new LinkedHashMap<>();
         Optional<String> serial = new Spec(label.fields()).text(Serial.FIELD);
         List<Piece> all = new ArrayList<>(label.reads());
@@ -92,7 +100,7 @@ public final class PhotoRead {
             DoubtfulView doubt = rivals.stream()
                     .filter(r -> r.piece().start() == piece.start())
                     .findFirst()
-                    .map(r -> new DoubtfulView(r.other(), r.open()))
+                    .map(r -> new DoubtfulView(r.other(), r.open(), settled(r, plate)))
                     .orElse(null);
             out.put(
                     piece.start(),
@@ -108,6 +116,34 @@ public final class PhotoRead {
         return out.values().stream()
                 .sorted(Comparator.comparing(p -> p.doubt() == null))
                 .toList();
+    }
+
+    /** Where the plate's figures go together with one of the two and not with the other. */
+    private static String settled(Rival rival, String plate) {
+        if (plate.isEmpty()) {
+            return "";
+        }
+        Piece piece = rival.piece();
+        String instead = plate.substring(0, piece.start()) + rival.other() + plate.substring(piece.end());
+        Set<String> agreeing = agreeing(plate);
+        Set<String> agreeingInstead = agreeing(instead);
+        Optional<String> forIt =
+                agreeing.stream().filter(c -> !agreeingInstead.contains(c)).findFirst();
+        Optional<String> against =
+                agreeingInstead.stream().filter(c -> !agreeing.contains(c)).findFirst();
+        if (forIt.isPresent() == against.isPresent()) {
+            return "";
+        }
+        return forIt.map(check -> check + " of this plate goes with " + piece.text())
+                .or(() -> against.map(check -> check + " of this plate goes with " + rival.other()))
+                .orElse("");
+    }
+
+    private static Set<String> agreeing(String plate) {
+        return PlateChecks.of(new Spec(PlateLabel.read(plate).fields())).stream()
+                .filter(PlateChecks.Check::agrees)
+                .map(PlateChecks.Check::name)
+                .collect(Collectors.toCollection(LinkedHashSet::new));
     }
 
     private static String title(String kind, String field) {

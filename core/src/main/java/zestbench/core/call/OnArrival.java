@@ -151,6 +151,14 @@ public sealed interface OnArrival extends Command {
         }
     }
 
+    /** Keeps a photo of a plate. @param photo the name it is kept under */
+    record KeepPlatePhoto(Plates.Which which, String photo) implements OnArrival {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            return Decision.of(new UnitEntry.PlacePhoto(which.words(), photo));
+        }
+    }
+
     /** Keeps a photo of a place. @param photo the name it is kept under */
     record KeepPlacePhoto(long placeId, String photo) implements OnArrival {
         @Override

@@ -16,8 +16,19 @@ import zestbench.core.value.Value;
 public record Plates(Spec outdoor, Spec indoor) {
     /** Which of them. */
     public enum Which {
-        OUTDOOR,
-        INDOOR
+        OUTDOOR("Plate"),
+        INDOOR("Indoor plate");
+
+        private final String words;
+
+        Which(String words) {
+            this.words = words;
+        }
+
+        /** As it is called on screen and tape. */
+        public String words() {
+            return words;
+        }
     }
 
     private static final Pattern COIL = Pattern.compile("coil|evaporator|air handler");

@@ -11,7 +11,6 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.plate.PlateFacts;
-import zestbench.core.plate.Plates;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
@@ -101,8 +100,7 @@ public record TapeText(
     }
 
     static TapeText of(UnitEntry.PlateRead e) {
-        String which = e.which() == Plates.Which.OUTDOOR ? "Plate" : "Indoor plate";
-        return words(which + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of());
+        return words(e.which().words() + ": " + PlateFacts.of(e.spec()).line(), e.text(), "", List.of());
     }
 
     static TapeText of(UnitEntry.SafeTicked e) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Judged;
+import zestbench.core.plate.Plates;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.UnitProof;
@@ -69,6 +70,16 @@ public final class UnitHistory {
     /** @param visits the earliest first, cancelled ones left out */
     public UnitHistory(List<Visit> visits) {
         this.visits = List.copyOf(visits);
+    }
+
+    /** Photos of a plate, from the last visit that took any; by name. */
+    public List<String> platePhotos(Plates.Which which) {
+        List<String> last = List.of();
+        for (Visit visit : visits) {
+            List<String> photos = visit.state().place(which.words()).photos();
+            last = photos.isEmpty() ? last : photos;
+        }
+        return last;
     }
 
     /** What was seen and not done, the most urgent first. */

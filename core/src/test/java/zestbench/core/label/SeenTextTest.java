@@ -100,4 +100,43 @@ class SeenTextTest {
                         .hint())
                 .isNotEmpty();
     }
+
+    /** The lead's colour tells what 120 V stands for: with another sign of it the primary has another voltage too. */
+    @Test
+    void oneSignMayDoubtSeveralFields() {
+        String text = "120V BLK / VHT COM\n208V RED\n240V ORG\n24V 40VA";
+        SeenText.Seen seen = new SeenText(text, List.of(new Alternative(text.indexOf("VHT"), "W", .3)))
+                .read(t -> Families.read("transformer", t));
+        assertThat(seen.label().doubts())
+                .filteredOn(d -> d.why().contains("WHT"))
+                .extracting(LabelRead.Doubt::field)
+                .hasSizeGreaterThan(1)
+                .contains("primaryVolts");
+    }
+
+    @Test
+    void severalLabelsAreToldFromOneThatLiesApart() {
+        SeenText can = new SeenText("45/5 MFD ±6%\n440 VAC 50/60 HZ", List.of());
+        SeenText fuse = new SeenText("TIME DELAY FUSE\nCLASS RK5\n30 A 250 V", List.of());
+        SeenText second = new SeenText("35/5 MFD ±6%\n370 VAC", List.of());
+        SeenText left = new SeenText("COMPRESSOR RLA 17.6 LRA 96\nMCA 23.3", List.of());
+        SeenText right = new SeenText("MODEL HC42-1B SERIAL 1412H20747\nVOLTS 208/230", List.of());
+        assertThat(LabelsApart.of("fuse", List.of(can, fuse))).containsExactly(1, 0);
+        assertThat(LabelsApart.of(Families.AUTO, List.of(can, second))).containsExactlyInAnyOrder(0, 1);
+        assertThat(LabelsApart.of(Families.AUTO, List.of(left, right)))
+                .as("two halves of a plate")
+                .isEmpty();
+        assertThat(LabelsApart.of(Families.AUTO, List.of(can, new SeenText("MADE IN 2014", List.of()))))
+                .as("a word beside a label is none")
+                .isEmpty();
+    }
+
+    /** The plate's own figures: 17.6 × 1.25 + 1.3 = 23.3 A. */
+    @Test
+    void arithmeticSaysWhichOfTwoReadingsGoesWithThePlate() {
+        String plate = "COMPRESSOR RLA 11.6 LRA 96 FAN FLA 1.3 MCA 23.3 VOLTS 208/230 PH 1";
+        PhotoReadView view = PhotoRead.of(
+                "unit-plate", new SeenText(plate, List.of(new Alternative(plate.indexOf("11.6") + 1, "7", .3))));
+        assertThat(view.pieces().get(0).doubt().settled()).isEqualTo("MCA of this plate goes with RLA 17.6");
+    }
 }

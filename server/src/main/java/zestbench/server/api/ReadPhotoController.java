@@ -52,7 +52,9 @@ class ReadPhotoController {
         String as = kind == null || kind.isBlank() ? Families.AUTO : kind;
         // a kind that is none is said before the picture is worked on
         Families.read(as, "");
-        PhotoText seen = photos.read(photo);
+        PhotoText whole = photos.read(photo);
+        PhotoText.Labels labels = computing.run(() -> whole.labels(as));
+        PhotoText seen = labels.label();
         LabelRead label =
                 computing.run(() -> seen.seen().read(t -> Families.read(as, t))).label();
         ReadAnswer read = ApiController.answer(label);
@@ -61,6 +63,14 @@ class ReadPhotoController {
             doubts.add(
                     0,
                     new Doubt("photo", "no text was found: go nearer, keep the glare off, hold the label level", null));
+        }
+        if (!labels.others().isEmpty()) {
+            doubts.add(
+                    0,
+                    new Doubt(
+                            "photo",
+                            "the picture shows several labels, this is one of them: photograph each alone",
+                            null));
         }
         return new PhotoAnswer(
                 read.kind(),

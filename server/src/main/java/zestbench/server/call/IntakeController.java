@@ -144,6 +144,16 @@ class IntakeController {
         return teller.after(id, sender, new OnArrival.NamePlaceWires(place, given.on(List.of())));
     }
 
+    @PostMapping(value = "/plates/{which}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    CallView photo(
+            @PathVariable long id,
+            @PathVariable Plates.Which which,
+            @RequestParam("photo") Picture photo,
+            Sender sender) {
+        calls.working(id);
+        return teller.after(id, sender, new OnArrival.KeepPlatePhoto(which, photos.keep(photo)));
+    }
+
     @PostMapping(value = "/places/{place}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     CallView photo(
             @PathVariable long id, @PathVariable long place, @RequestParam("photo") Picture photo, Sender sender) {

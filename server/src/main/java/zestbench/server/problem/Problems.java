@@ -104,6 +104,11 @@ public class Problems extends ResponseEntityExceptionHandler {
         return of(HttpStatus.UNSUPPORTED_MEDIA_TYPE, String.valueOf(problem.getMessage()), List.of());
     }
 
+    @ExceptionHandler(NotBuiltIn.class)
+    ProblemDetail notBuiltIn(NotBuiltIn problem) {
+        return of(HttpStatus.NOT_IMPLEMENTED, String.valueOf(problem.getMessage()), List.of());
+    }
+
     @ExceptionHandler(Busy.class)
     ResponseEntity<ProblemDetail> busy(Busy problem) {
         return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)

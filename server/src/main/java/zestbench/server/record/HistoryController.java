@@ -2,6 +2,7 @@ package zestbench.server.record;
 
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -10,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.bench.LeaveBench;
 import zestbench.core.bench.LeaveViews.BestView;
 import zestbench.core.bench.LeaveViews.WriteUpView;
+import zestbench.core.plate.Plates;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
@@ -36,7 +38,11 @@ public class HistoryController {
             @Nullable BestView best,
             List<TrendView> trends,
             List<AgedPart> parts,
+            List<PlatePhotosView> platePhotos,
             List<UnitHistory.FoundAndLeft> foundAndLeft) {}
+
+    /** Photos of a plate, by name. */
+    record PlatePhotosView(Plates.Which which, List<String> photos) {}
 
     record AgedPart(UnitHistory.PutIn part, String age) {}
 
@@ -101,6 +107,9 @@ public class HistoryController {
                 trends,
                 history.putIn().stream()
                         .map(p -> new AgedPart(p, p.age(clock.millis())))
+                        .toList(),
+                Arrays.stream(Plates.Which.values())
+                        .map(which -> new PlatePhotosView(which, history.platePhotos(which)))
                         .toList(),
                 history.foundAndLeft());
     }

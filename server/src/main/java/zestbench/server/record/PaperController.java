@@ -17,7 +17,6 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 import zestbench.core.bench.CallAccount;
 import zestbench.core.bench.LeaveBench;
 import zestbench.core.options.CustomerOption;
@@ -37,6 +36,7 @@ import zestbench.server.board.CallBoard;
 import zestbench.server.paper.Paper;
 import zestbench.server.paper.QrCode;
 import zestbench.server.problem.Conflict;
+import zestbench.server.sticker.Stickers;
 import zestbench.server.tape.Calls;
 import zestbench.server.unit.Unit;
 import zestbench.server.unit.Units;
@@ -54,14 +54,23 @@ public class PaperController {
     private final UnitHistories histories;
     private final Units units;
     private final Paper paper;
+    private final Stickers stickers;
     private final Clock clock;
 
-    PaperController(Calls calls, CallBoard board, UnitHistories histories, Units units, Paper paper, Clock clock) {
+    PaperController(
+            Calls calls,
+            CallBoard board,
+            UnitHistories histories,
+            Units units,
+            Paper paper,
+            Stickers stickers,
+            Clock clock) {
         this.board = board;
         this.calls = calls;
         this.histories = histories;
         this.units = units;
         this.paper = paper;
+        this.stickers = stickers;
         this.clock = clock;
     }
 
@@ -197,10 +206,7 @@ public class PaperController {
         filled.put("best", best.isEmpty() ? "" : "At its best: " + String.join(", ", best));
         filled.put("parts", parts);
         filled.put("note", history.lastNote());
-        String address = ServletUriComponentsBuilder.fromCurrentContextPath()
-                .path("/units/" + id)
-                .toUriString();
-        filled.put("qr", QrCode.of(address));
+        filled.put("qr", QrCode.of(stickers.address(id)));
         return pdf("sticker-" + id, paper.print(Paper.Sheet.STICKER, filled));
     }
 

@@ -10,7 +10,7 @@ import zestbench.server.Settings;
 
 /** The names this bench goes by: those of this machine to itself, and the one it is shared under with its address. */
 @Component
-class OwnNames {
+public class OwnNames {
     private final Set<String> names = new LinkedHashSet<>(Set.of("localhost", "127.0.0.1", "[::1]", "::1"));
 
     OwnNames(Settings settings) {
@@ -27,7 +27,7 @@ class OwnNames {
         }
     }
 
-    boolean isOwn(String name) {
+    public boolean isOwn(String name) {
         return names.contains(name.toLowerCase(Locale.ROOT));
     }
 }

@@ -74,6 +74,10 @@ public class Units {
         return store.findById(id).orElseThrow(() -> new NotHere("There is no unit " + id + "."));
     }
 
+    public Optional<Unit> find(long id) {
+        return store.findById(id);
+    }
+
     public Optional<Unit> byUid(String uid) {
         return store.findByUid(uid);
     }

@@ -16,11 +16,15 @@ final class Layout {
     private final StringBuilder text = new StringBuilder();
     private final List<Line> lines = new ArrayList<>();
 
-    private Layout() {}
+    private final CodedWords coded;
+
+    private Layout(CodedWords coded) {
+        this.coded = coded;
+    }
 
     /** @param scale from pixels of the pieces to those of the picture that was given */
-    static Layout of(List<Piece> pieces, double scale) {
-        Layout out = new Layout();
+    static Layout of(List<Piece> pieces, double scale, CodedWords coded) {
+        Layout out = new Layout(coded);
         double usual = usualSign(pieces);
         for (List<Piece> row : rows(pieces)) {
             if (out.text.length() > 0) {
@@ -48,7 +52,7 @@ final class Layout {
     }
 
     private void put(Piece piece, double scale) {
-        List<Sign> signs = Lookalikes.settled(piece.signs());
+        List<Sign> signs = coded.settled(Lookalikes.settled(piece.signs()));
         StringBuilder said = new StringBuilder();
         List<Alternative> others = new ArrayList<>();
         for (Sign sign : signs) {

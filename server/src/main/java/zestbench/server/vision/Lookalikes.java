@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 
 /**
  * Settles signs that look alike by the word they stand in: O and 0, which nearly all misread signs are, are noughts between
- * figures and letters in a word; a lone I between words is a stroke; a lone 10 or 30 may be 1Ø or 3Ø.
+ * figures and letters in a word; a lone I between words is a stroke; 10 or 30 behind volts may be 1Ø or 3Ø.
  */
 final class Lookalikes {
     /** What hangs together without a dash or stroke. */
@@ -20,7 +20,8 @@ final class Lookalikes {
     private static final Pattern STROKE = Pattern.compile("(?<=[A-Z] )I(?= [A-Z])");
 
     /** The sign of phases, which the models do not know, is read as a nought. */
-    private static final Pattern PHASE = Pattern.compile("(?<![^ ])[13]0(?![^ ])");
+    private static final Pattern PHASE = Pattern.compile(
+            "(?<=V |VAC |VOLTS |[0-9]{3} )[13]0(?![^ ])(?! *(?:FLA|LRA|RES|RLA|A|AMPS?|MFD|HP|K?VA|K?W)\\b)");
 
     private static final double PERHAPS = .1;
 

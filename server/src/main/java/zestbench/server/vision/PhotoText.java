@@ -3,6 +3,7 @@ package zestbench.server.vision;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.label.LabelsApart;
 import zestbench.core.label.SeenText;
 import zestbench.core.label.SeenText.Alternative;
 
@@ -13,8 +14,10 @@ import zestbench.core.label.SeenText.Alternative;
  * @param width of the upright picture, px
  * @param height of it, px
  * @param turned degrees clockwise by which the picture was turned upright, what the camera noted included
+ * @param heaps the same writing by what lies far apart, each as if it were alone; empty where nothing does
  */
-public record PhotoText(String text, int width, int height, int turned, List<Line> lines, List<Code> codes) {
+public record PhotoText(
+        String text, int width, int height, int turned, List<Line> lines, List<Code> codes, List<PhotoText> heaps) {
     /** A piece of a line. @param start its offset in the text @param sure 0 to 1 @param box four corners, clockwise, each x and y in px @param spans one for each of its characters */
     public record Line(
             String text,
@@ -33,6 +36,25 @@ public record PhotoText(String text, int width, int height, int turned, List<Lin
 
     /** A bar code or QR code. @param format as the ecosystem names it */
     public record Code(String format, String text, List<List<Integer>> box) {}
+
+    /** What was read of a picture that may show several labels. @param label the one that says most @param others those beside it */
+    public record Labels(PhotoText label, List<PhotoText> others) {}
+
+    /** The labels on it, one of {@code kind} first: most pictures show one. */
+    public Labels labels(String kind) {
+        List<Integer> apart =
+                LabelsApart.of(kind, heaps.stream().map(PhotoText::seen).toList());
+        if (apart.isEmpty()) {
+            return new Labels(this, List.of());
+        }
+        List<PhotoText> all = apart.stream().map(heaps::get).toList();
+        return new Labels(all.get(0), all.subList(1, all.size()));
+    }
+
+    /** The box about all of it; null where there is none. */
+    public @Nullable List<List<Integer>> box() {
+        return around(lines.stream().flatMap(l -> l.box().stream()).toList());
+    }
 
     /** The text with what its signs may be instead. */
     public SeenText seen() {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
+import com.google.zxing.oned.Code128Writer;
 import com.google.zxing.qrcode.QRCodeWriter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -73,7 +74,10 @@ class ReadPhotoTest {
         "motor-glare, motor, /capacitorMicrofarads, 5",
         "motor-perspective, motor, /horsepower, 0.25",
         "contactor-embossed, contactor, /lockedRotorAmps, 150",
+        "can-curved, capacitor, /sections/0/microfarads, 45",
+        "can-small, capacitor, /volts, 440",
         "fuse, fuse, /interruptingKiloamps, 200",
+        "fuse-dots, fuse, /amps, 30",
         "transformer-dots, transformer, /voltAmps, 40"
     })
     void everyLookIsRead(String name, String kind, String field, double value) throws IOException {
@@ -125,16 +129,92 @@ class ReadPhotoTest {
     void aCodeIsReadBesideTheText() throws IOException, WriterException {
         BitMatrix code = new QRCodeWriter().encode("https://bench.example/u/7", BarcodeFormat.QR_CODE, 300, 300);
         BufferedImage image = ImageIO.read(ReadPhotoTest.class.getResource("/pictures/fuse.jpg"));
-        for (int x = 0; x < 300; x++) {
-            for (int y = 0; y < 300; y++) {
-                image.setRGB(860 + x, 560 + y, code.get(x, y) ? 0 : 0xffffff);
-            }
-        }
+        draw(image, code, 860, 560);
         JsonNode answer = read(written(image, "png"), "image/png").json();
         assertThat(answer.at("/codes/0/format").asString()).isEqualTo("QR_CODE");
         assertThat(answer.at("/codes/0/text").asString()).isEqualTo("https://bench.example/u/7");
         assertThat(answer.at("/codes/0/box/0/0").asInt()).isBetween(860, 1160);
         assertThat(answer.at("/fields/amps").asInt()).isEqualTo(30);
+    }
+
+    /** The code stands beside a serial of which one sign is rubbed off. */
+    @Test
+    void aBarCodeBeatsWhatWasRecognised() throws IOException, WriterException {
+        BufferedImage image = ImageIO.read(ReadPhotoTest.class.getResource("/pictures/plate-aslant.jpg"));
+        draw(image, new Code128Writer().encode("1412H2O747", BarcodeFormat.CODE_128, 420, 80), 400, 700);
+        JsonNode answer = read(written(image, "png"), "image/png").json();
+        assertThat(answer.at("/codes/0/format").asString()).isEqualTo("CODE_128");
+        assertThat(answer.at("/fields/serial").asString())
+                .as("the plate prints 1412H20747")
+                .isEqualTo("1412H2O747");
+        assertThat(answer.at("/fields/model").asString()).isEqualTo("HC42-1B");
+    }
+
+    @Test
+    void oneOfSeveralLabelsIsReadAndTheOthersAreTold() throws IOException {
+        byte[] both = beside("can", "fuse");
+        JsonNode any = read(both, "image/png", "?kind=auto").json();
+        assertThat(any.at("/doubts/0/field").asString()).isEqualTo("photo");
+        assertThat(any.at("/doubts/0/why").asString()).contains("several labels");
+        JsonNode can = read(both, "image/png", "?kind=capacitor").json();
+        assertThat(can.at("/fields/sections")).hasSize(2);
+        assertThat(can.at("/fields/volts").asInt()).isEqualTo(440);
+        assertThat(can.at("/text").asString()).doesNotContain("FUSE");
+        JsonNode fuse = read(both, "image/png", "?kind=fuse").json();
+        assertThat(fuse.at("/fields/amps").asInt()).isEqualTo(30);
+        assertThat(fuse.at("/text").asString()).doesNotContain("MFD");
+        JsonNode shown = BENCH.upload("/api/label-photo", "photo", both).json();
+        assertThat(shown.at("/others")).hasSize(1);
+        assertThat(shown.at("/others/0/box")).hasSize(4);
+    }
+
+    @Test
+    void aPanelStickerLeadsToItsUnitAndAnothersDoesNot() throws IOException, WriterException {
+        JsonNode ours = scanned(BENCH.address() + "/units/3");
+        assertThat(ours.at("/unit").asInt()).isEqualTo(3);
+        assertThat(ours.at("/words").asString()).isNotBlank();
+        assertThat(scanned("https://other.example/units/3").has("unit")).isFalse();
+        assertThat(scanned("https://other.example/units/3").at("/words").asString())
+                .contains("another bench");
+        assertThat(scanned(BENCH.address() + "/units/999999").at("/words").asString())
+                .contains("not on this bench");
+        assertThat(scanned("1412H20747").at("/words").asString()).contains("No panel sticker");
+        assertThat(BENCH.upload("/api/scan", "photo", "no picture".getBytes()).status())
+                .isEqualTo(415);
+    }
+
+    private static JsonNode scanned(String code) throws IOException, WriterException {
+        BufferedImage image = new BufferedImage(800, 600, BufferedImage.TYPE_INT_RGB);
+        draw(image, new QRCodeWriter().encode(code, BarcodeFormat.QR_CODE, 300, 300), 200, 100);
+        return BENCH.upload("/api/scan", "photo", written(image, "png")).json();
+    }
+
+    @Test
+    void aWebPictureIsOne() throws IOException {
+        byte[] picture;
+        try (var in = ReadPhotoTest.class.getResourceAsStream("/pictures/can.webp")) {
+            picture = in.readAllBytes();
+        }
+        assertThat(read(picture, "image/webp").json().at("/fields/volts").asInt())
+                .isEqualTo(440);
+    }
+
+    private static void draw(BufferedImage image, BitMatrix code, int left, int top) {
+        for (int x = 0; x < code.getWidth(); x++) {
+            for (int y = 0; y < code.getHeight(); y++) {
+                image.setRGB(left + x, top + y, code.get(x, y) ? 0 : 0xffffff);
+            }
+        }
+    }
+
+    /** Two pictures as one, the one below the other. */
+    private static byte[] beside(String first, String second) throws IOException {
+        BufferedImage a = ImageIO.read(ReadPhotoTest.class.getResource("/pictures/" + first + ".jpg"));
+        BufferedImage b = ImageIO.read(ReadPhotoTest.class.getResource("/pictures/" + second + ".jpg"));
+        BufferedImage both = new BufferedImage(a.getWidth(), a.getHeight() + b.getHeight(), BufferedImage.TYPE_INT_RGB);
+        both.getGraphics().drawImage(a, 0, 0, null);
+        both.getGraphics().drawImage(b, 0, a.getHeight(), null);
+        return written(both, "png");
     }
 
     @Test
