@@ -38,7 +38,7 @@ function words(attribute: Attribute, value: unknown): string {
     .map((row) =>
       attribute.rows
         .filter((a) => row[a.name] !== undefined)
-        .map((a) => (a.label === a.unit ? `${row[a.name]} ${a.unit}` : `${a.label} ${row[a.name]} ${a.unit}`))
+        .map((a) => (a.label === a.unit ? '' : `${a.label} `) + `${textOf(a, row[a.name])} ${a.unit}`)
         .join(', '),
     )
     .join('; ')

@@ -2,178 +2,88 @@ package zestbench.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.ScreenshotType;
-import java.awt.Color;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
+import zestbench.browser.LabelPictures.Look;
 import zestbench.server.RunningBench;
+import zestbench.server.vision.PictureFields;
 
-/** Draws the made-up pictures of labels that the tests of reading photos use, each in a look of its own: {@code ./zest pictures}. */
+/** Draws pictures of labels: those that the tests keep, and every label in every look to tell how much of them is read. */
 @Tag("pictures")
 class LabelPicturesTest {
     private static final Path FOLDER = Path.of("../server/src/test/resources/pictures");
 
-    private static final String PLATE = """
-            <b class=big>HARROW</b> OUTDOOR CONDENSING UNIT
-            <table><tr><td>MODEL HC42-1B<td>SERIAL 1412H20747
-            <tr><td>VOLTS 208/230 PH 1 HZ 60<td>R-410A
-            <tr><td>COMPRESSOR RLA 17.6<td>LRA 96
-            <tr><td>FAN MOTOR FLA 1.3<td>HP 1/5
-            <tr><td>MIN CIRCUIT AMPACITY 23.3<td>MAX FUSE OR BREAKER 40
-            <tr><td>DESIGN PSIG HIGH 450<td>LOW 250<tr><td>MADE 04/2014<td></table>""";
+    /** One of each look at least. */
+    private static final List<String> KEPT = List.of(
+            "plate-aslant",
+            "plate-dim",
+            "plate-upside-down",
+            "plate-on-its-side",
+            "plate-rust",
+            "plate-worn",
+            "plate-mono",
+            "can-plain",
+            "can-curved",
+            "can-small",
+            "can-blur",
+            "motor-glare",
+            "motor-perspective",
+            "contactor-embossed",
+            "fuse-serif",
+            "fuse-dots",
+            "transformer-dots");
 
-    private static final String CAN = """
-            <b class=big>PELL &amp; DANE</b>
-            45/5 MFD ±6%
-            440 VAC 50/60 Hz
-            MOTOR RUN CAPACITOR
-            NO PCB  85°C""";
-
-    private static final String MOTOR = """
-            <b class=big>HARROW</b> FAN MOTOR
-            HP 1/4   RPM 1075   PH 1
-            VOLTS 208-230   AMPS 1.8   HZ 60
-            CAP 5 MFD 370 VAC   ROT CCW LE""";
-
-    private static final String CONTACTOR = """
-            <b class=big>CONTACTOR</b> 2 POLE
-            30 FLA  40 RES  150 LRA 240V
-            COIL 24 VAC 50/60 HZ""";
-
-    private static final String FUSE = """
-            TIME DELAY FUSE
-            CLASS RK5
-            30 A 250 V
-            INTERRUPTING 200,000 A""";
-
-    private static final String TRANSFORMER = """
-            CLASS 2 TRANSFORMER
-            PRI 208/240 V 60 HZ
-            SEC 24 V  40 VA""";
-
-    /** Signs made of dots, as a printer with needles makes them. */
-    private static String dotted(String label) {
-        return "<span class=dots>" + label + "</span>";
-    }
-
-    /**
-     * One picture.
-     *
-     * @param sheet CSS of the label
-     * @param over CSS of what lies over it; empty where nothing does
-     * @param turned degrees clockwise by which the whole picture is turned
-     */
-    private record Look(String name, String label, String sheet, String over, int turned) {}
-
-    private static final List<Look> LOOKS = List.of(
-            new Look("plate-aslant", PLATE, "transform:rotate(-2deg)", "", 0),
-            new Look("plate-dim", PLATE, "", "background:rgba(20,18,12,.7)", 0),
-            new Look("plate-upside-down", PLATE, "", "", 180),
-            new Look("plate-on-its-side", PLATE, "", "", 90),
-            new Look(
-                    "plate-rust",
-                    PLATE,
-                    "",
-                    "background:radial-gradient(circle at 70% 78%,rgba(140,70,30,.6) 4%,transparent 6%)",
-                    0),
-            new Look(
-                    "plate-worn",
-                    PLATE.replace("17.6", "1<span style='display:inline-block;clip-path:inset(36% 0 0 0)'>7</span>.6")
-                            .replace(
-                                    "23.3",
-                                    "2<span style='display:inline-block;clip-path:inset(0 0 0 42%)'>3</span>.3"),
-                    "",
-                    "",
-                    0),
-            new Look("can", CAN, "background:#dfe3e6;font-family:'DejaVu Sans Mono'", "", 0),
-            new Look("can-curved", CAN, "background:#dfe3e6", "", 0),
-            new Look("can-small", CAN, "background:#dfe3e6;transform:scale(.34)", "", 0),
-            new Look("can-blur", CAN, "filter:blur(1.2px)", "", 0),
-            new Look(
-                    "motor-glare",
-                    MOTOR,
-                    "",
-                    "background:radial-gradient(circle at 60% 40%,rgba(255,255,255,.7),transparent 45%)",
-                    0),
-            new Look("motor-perspective", MOTOR, "transform:perspective(1500px) rotateY(20deg)", "", 0),
-            new Look(
-                    "contactor-embossed",
-                    CONTACTOR,
-                    "color:#bdbab0;text-shadow:2px 2px 1px #45443e,-1px -1px 1px #fff",
-                    "",
-                    0),
-            new Look("fuse", FUSE, "font-family:'DejaVu Serif';transform:rotate(4deg)", "", 0),
-            new Look("fuse-dots", dotted(FUSE), "", "", 0),
-            new Look("transformer-dots", dotted(TRANSFORMER), "", "", 0));
-
-    /** Sine of how far around the can the picture's edges lie. */
-    private static final double VISIBLE = .93;
-    /** How far its lines are bent, px. */
-    private static final double BENT = 60;
+    private static final double CLEAN_SHARE = .98;
+    private static final double DEGRADED_SHARE = .94;
+    private static final double WRONG_SHARE = .005;
 
     @Test
     void draw() throws IOException {
         try (Browsing at = Browsing.laptop(RunningBench.demo())) {
             at.page.setViewportSize(1200, 900);
-            for (Look look : LOOKS) {
-                at.page.setContent(page(look));
-                byte[] flat = at.page.screenshot(new Page.ScreenshotOptions()
-                        .setType(ScreenshotType.JPEG)
-                        .setQuality(70));
-                byte[] picture = look.name().endsWith("curved") ? aboutACan(flat) : flat;
-                assertThat(picture).as(look.name()).isNotEmpty();
-                Files.write(FOLDER.resolve(look.name() + ".jpg"), picture);
+            for (String name : KEPT) {
+                String look = name.substring(name.indexOf('-') + 1);
+                byte[] picture = LabelPictures.drawn(
+                        at.page,
+                        name.substring(0, name.indexOf('-')),
+                        LabelPictures.LOOKS.stream()
+                                .filter(l -> l.name().equals(look))
+                                .findFirst()
+                                .orElse(LabelPictures.WORN_LOOK));
+                assertThat(picture).as(name).isNotEmpty();
+                Files.write(FOLDER.resolve(name + ".jpg"), picture);
             }
         }
     }
 
-    /** The picture laid about a cylinder that is seen from a little above: narrower and darker to its sides, its lines bent. */
-    private static byte[] aboutACan(byte[] flat) throws IOException {
-        BufferedImage from = ImageIO.read(new ByteArrayInputStream(flat));
-        BufferedImage to = new BufferedImage(from.getWidth(), from.getHeight(), BufferedImage.TYPE_INT_RGB);
-        double middle = from.getWidth() / 2.0;
-        for (int x = 0; x < to.getWidth(); x++) {
-            double around = Math.asin((x - middle) / middle * VISIBLE);
-            int fromX = (int) Math.round(middle + around / Math.asin(VISIBLE) * middle);
-            for (int y = 0; y < to.getHeight(); y++) {
-                int fromY = (int) Math.round(y - BENT * (Math.cos(around) - .6));
-                boolean isInside = fromX >= 0 && fromX < from.getWidth() && fromY >= 0 && fromY < from.getHeight();
-                Color colour = isInside ? new Color(from.getRGB(fromX, fromY)) : Color.GRAY;
-                double light = .45 + .55 * Math.cos(around);
-                to.setRGB(
-                        x,
-                        y,
-                        new Color((int) (colour.getRed() * light), (int) (colour.getGreen() * light), (int)
-                                        (colour.getBlue() * light))
-                                .getRGB());
+    @Test
+    void howMuchIsRead() throws IOException {
+        RunningBench bench = RunningBench.demo();
+        PictureFields.Share clean = new PictureFields.Share(0, 0, 0);
+        PictureFields.Share degraded = clean;
+        try (Browsing at = Browsing.laptop(bench)) {
+            at.page.setViewportSize(1200, 900);
+            for (Look look : LabelPictures.LOOKS) {
+                PictureFields.Share of = new PictureFields.Share(0, 0, 0);
+                for (String label : LabelPictures.LABELS.keySet()) {
+                    byte[] picture = LabelPictures.drawn(at.page, label, look);
+                    of = of.and(PictureFields.of(
+                            label,
+                            bench.upload("/api/read-photo?kind=auto", "photo", picture)
+                                    .json()));
+                }
+                System.out.printf("%-12s %s%n", look.name(), of);
+                clean = look.isDegraded() ? clean : clean.and(of);
+                degraded = look.isDegraded() ? degraded.and(of) : degraded;
             }
         }
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        ImageIO.write(to, "jpg", out);
-        return out.toByteArray();
-    }
-
-    private static String page(Look look) {
-        return "<style>body{margin:0;background:linear-gradient(160deg,#a9ada6,#7d837c)}"
-                + "main{position:absolute;inset:0;transform:rotate(" + look.turned() + "deg)"
-                + (look.turned() % 180 == 0 ? "" : " scale(.72)") + "}"
-                + "article{position:absolute;left:80px;right:80px;top:110px;background:#d9d6cb;border:3px solid #8a8a82;"
-                + "padding:34px 40px;white-space:pre-line;color:#23241f;font:600 32px/1.7 'DejaVu Sans Condensed'}"
-                + "table{width:100%;border-collapse:collapse;font:inherit;font-size:28px;white-space:nowrap}"
-                + "tr{border-top:2px solid #777}.big{font-size:46px}div{position:absolute;inset:0}"
-                + ".dots{font:600 34px/1.7 'DejaVu Sans Mono';color:transparent;background-clip:text;"
-                + "-webkit-background-clip:text;background-size:3.4px 3.4px;"
-                + "background-image:radial-gradient(circle,#222 40%,rgba(34,34,34,.15) 55%)}</style>"
-                + "<main><article style=\"" + look.sheet() + "\">" + look.label() + "</article></main>"
-                + "<div style=\"" + look.over() + "\"></div>";
+        System.out.printf("clean %.3f, degraded %.3f right%n", clean.rightShare(), degraded.rightShare());
+        assertThat(clean.rightShare()).as(clean.toString()).isGreaterThanOrEqualTo(CLEAN_SHARE);
+        assertThat(degraded.rightShare()).as(degraded.toString()).isGreaterThanOrEqualTo(DEGRADED_SHARE);
+        assertThat(clean.and(degraded).wrongShare()).isLessThanOrEqualTo(WRONG_SHARE);
     }
 }

@@ -10,6 +10,10 @@ public final class PlateAttributes {
     private static final String MOTOR_ROW = "in the row of that motor";
 
     /** In the order a plate is read. */
+    /** How plates print the power of small motors. */
+    private static final List<String> FRACTIONS =
+            List.of("1/12", "1/10", "1/8", "1/6", "1/5", "1/4", "1/3", "1/2", "3/4");
+
     public static final List<Attribute> ALL = List.of(
             Attribute.text("model", "Model", "beside MODEL or M/N"),
             Attribute.text("serial", "Serial", "beside SERIAL or S/N; private"),
@@ -67,7 +71,7 @@ public final class PlateAttributes {
                 name,
                 label,
                 MOTOR_ROW,
-                Attribute.number("horsepower", "HP", "HP", MOTOR_ROW),
+                Attribute.number("horsepower", "HP", "HP", MOTOR_ROW).written(FRACTIONS),
                 Attribute.number("fullLoadAmps", "FLA", "A", MOTOR_ROW));
     }
 }

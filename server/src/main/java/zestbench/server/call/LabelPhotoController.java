@@ -50,6 +50,12 @@ class LabelPhotoController {
     /** A label beside the one that was read. @param title of its kind @param box about it */
     record OtherLabelView(String title, @Nullable List<List<Integer>> box) {}
 
+    /** A line whose words are all known is understood, though it names no figure. */
+    private static boolean isTaken(PhotoText.Line line, PhotoReadView read) {
+        return read.pieces().stream().anyMatch(p -> p.start() < line.end() && line.start() < p.end())
+                || read.unread().stream().noneMatch(line.text()::contains);
+    }
+
     /** A recognised line. @param isTaken whether a piece of it was understood */
     record PhotoLineView(String text, int start, List<List<Integer>> box, boolean isTaken) {}
 
@@ -77,11 +83,7 @@ class LabelPhotoController {
                 seen.turned(),
                 read.pieces().stream().map(p -> seen.box(p.start(), p.end())).toList(),
                 seen.lines().stream()
-                        .map(l -> new PhotoLineView(
-                                l.text(),
-                                l.start(),
-                                l.box(),
-                                read.pieces().stream().anyMatch(p -> p.start() < l.end() && l.start() < p.end())))
+                        .map(l -> new PhotoLineView(l.text(), l.start(), l.box(), isTaken(l, read)))
                         .toList(),
                 seen.codes(),
                 stickers.of(seen.codes()).orElse(null),
