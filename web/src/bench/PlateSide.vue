@@ -60,7 +60,12 @@ function correct(c: CorrectionView) {
   label.correct(name, value)
 }
 function photographed(words: string, taken: File) {
-  if (words) text.value = words
+  if (!words) {
+    // nothing was read of it that could be kept later
+    void store.addPhoto(taken, { plate: props.which })
+    return
+  }
+  text.value = words
   photo.value = taken
 }
 async function keep() {

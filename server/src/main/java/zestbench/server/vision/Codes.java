@@ -18,12 +18,19 @@ import zestbench.server.vision.PhotoText.Code;
 
 /** Bar codes and QR codes of a picture. */
 final class Codes {
-    /** What plates and stickers carry; others are found in lines of plain text. */
+    /** What plates and stickers carry; others are found in lines of plain text too easily. */
     private static final Map<DecodeHintType, Object> HINTS = Map.of(
             DecodeHintType.TRY_HARDER,
             true,
             DecodeHintType.POSSIBLE_FORMATS,
-            List.of(BarcodeFormat.QR_CODE, BarcodeFormat.DATA_MATRIX, BarcodeFormat.CODE_128, BarcodeFormat.CODE_39));
+            List.of(
+                    BarcodeFormat.QR_CODE,
+                    BarcodeFormat.DATA_MATRIX,
+                    BarcodeFormat.CODE_128,
+                    BarcodeFormat.CODE_39,
+                    BarcodeFormat.CODE_93,
+                    BarcodeFormat.EAN_13,
+                    BarcodeFormat.UPC_A));
 
     private Codes() {}
 
