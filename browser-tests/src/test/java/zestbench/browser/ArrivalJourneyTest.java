@@ -153,7 +153,9 @@ class ArrivalJourneyTest {
         at.exactButton("As found").click();
         Locator contactor = at.page.locator(".place", new Page.LocatorOptions().setHasText("Contactor"));
         contactor.click();
-        at.page.locator("input[type=file]").setInputFiles(new FilePayload("contactor.png", "image/png", picture()));
+        at.page
+                .locator("section.work input[type=file]")
+                .setInputFiles(new FilePayload("contactor.png", "image/png", picture()));
         assertThat(at.page.getByAltText("Photo 1 as found")).isVisible();
         at.page.getByLabel("Wire 1: colour").selectOption("black");
         at.page.getByLabel("Wire 1: leads to").fill("fuse 1");

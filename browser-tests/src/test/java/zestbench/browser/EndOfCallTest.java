@@ -196,7 +196,7 @@ class EndOfCallTest {
             at.exactButton("Close").click();
             at.exactButton("CSV").click();
             at.page
-                    .locator("input[type=file]")
+                    .locator("main input[type=file]")
                     .setInputFiles(new FilePayload(
                             "prices.csv", "text/csv", "id,price\nCP-002,cheap\n".getBytes(StandardCharsets.UTF_8)));
             assertThat(at.page
@@ -204,7 +204,7 @@ class EndOfCallTest {
                             .last())
                     .containsText("Line 2, price, \"cheap\"");
             at.page
-                    .locator("input[type=file]")
+                    .locator("main input[type=file]")
                     .setInputFiles(new FilePayload(
                             "prices.csv", "text/csv", "id,price\nCP-002,19.5\n".getBytes(StandardCharsets.UTF_8)));
             assertThat(at.page.locator(".lines")).containsText("CP-002");
@@ -227,7 +227,7 @@ class EndOfCallTest {
             String file = Files.readString(out.path());
             at.go("/rules");
             at.exactButton("In and out").click();
-            Locator give = at.page.locator("input[type=file]");
+            Locator give = at.page.locator("main input[type=file]");
             give.setInputFiles(new FilePayload("same.json", "application/json", file.getBytes(StandardCharsets.UTF_8)));
             assertThat(at.page.getByText("All of it is here already.")).isVisible();
             give.setInputFiles(new FilePayload(

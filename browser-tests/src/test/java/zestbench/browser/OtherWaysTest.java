@@ -6,6 +6,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.LoadState;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -123,7 +124,7 @@ class OtherWaysTest {
             at.page.keyboard().press("Alt+4");
             at.page.locator(".board").waitFor();
             at.action().click();
-            Locator file = at.page.locator("input[type=file]");
+            Locator file = at.page.locator("main input[type=file]");
             file.setInputFiles(new FilePayload("no.jpg", "image/jpeg", "text".getBytes(StandardCharsets.UTF_8)));
             assertThat(at.page.getByText("this is no picture that can be read")).isVisible();
             ByteArrayOutputStream png = new ByteArrayOutputStream();
@@ -163,6 +164,7 @@ class OtherWaysTest {
         try (RunningBench shared = RunningBench.start("--zest.host=127.0.0.1");
                 Browsing at = Browsing.phone(shared)) {
             at.go("/");
+            at.page.waitForLoadState(LoadState.NETWORKIDLE);
             at.page.getByLabel("Access code").fill("WRONG");
             at.page.getByLabel("Name of this device").fill("Truck 1 phone");
             at.button("Let it in").click();
