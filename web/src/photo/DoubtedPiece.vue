@@ -25,14 +25,14 @@ const emit = defineEmits<{ take: [value: string] }>()
         v-for="value in [piece.text, piece.doubt?.other ?? '']"
         :key="value"
         type="button"
-        class="value zb-figure"
+        class="value zb-value zb-figure"
         :aria-pressed="taken === value"
         @click="emit('take', value)"
       >
         {{ value }}
       </button>
       <input
-        class="value zb-figure"
+        class="value zb-value zb-figure"
         :aria-label="`${piece.what}: type it`"
         placeholder="type it"
         @change="emit('take', ($event.target as HTMLInputElement).value)"
@@ -74,16 +74,6 @@ const emit = defineEmits<{ take: [value: string] }>()
 .pick {
   display: grid;
   grid-template-columns: 1fr 1fr 1fr;
-}
-.value {
-  min-width: 0;
-  min-height: 56px;
-  border: var(--zb-line);
-  background: var(--zb-sheet);
-  color: var(--zb-ink);
-  font-size: 20px;
-  padding: 0 10px;
-  margin-left: -2px;
 }
 button.value {
   cursor: pointer;

@@ -173,7 +173,7 @@ function keep() {
               <label v-for="l in strange" :key="l.start" :data-start="l.start" class="strange">
                 <PhotoCut :url="url" :width="seen.width" :height="seen.height" :box="l.box" class="cut" />
                 <input
-                  class="value zb-figure"
+                  class="value zb-value zb-figure"
                   :value="l.text"
                   :aria-label="`Not understood: ${l.text}`"
                   @focus="lit = l.start"
@@ -269,16 +269,6 @@ header {
 }
 .cut {
   height: 56px;
-}
-.value {
-  min-width: 0;
-  min-height: 56px;
-  border: var(--zb-line);
-  background: var(--zb-sheet);
-  color: var(--zb-ink);
-  font-size: 20px;
-  padding: 0 10px;
-  margin-left: -2px;
 }
 .grid {
   display: grid;

@@ -7,9 +7,11 @@ import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.StringReader;
 import java.nio.file.Path;
 import java.time.LocalDate;
+import javax.imageio.ImageIO;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.Component;
@@ -139,7 +141,15 @@ class PapersTest {
                     .decode(new BinaryBitmap(
                             new HybridBinarizer(new RGBLuminanceSource(image.getWidth(), image.getHeight(), pixels))))
                     .getText();
-            assertThat(address).isEqualTo(bench.address() + "/units/" + id);
+            assertThat(address).startsWith(bench.address() + "/units/" + id + "?unit=");
+            ByteArrayOutputStream photo = new ByteArrayOutputStream();
+            ImageIO.write(image, "png", photo);
+            assertThat(bench.upload("/api/scan", "photo", photo.toByteArray())
+                            .json()
+                            .at("/unit")
+                            .asString())
+                    .as("the sticker as printed opens its unit")
+                    .isEqualTo(id);
         }
     }
 

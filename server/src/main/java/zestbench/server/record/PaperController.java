@@ -206,7 +206,7 @@ public class PaperController {
         filled.put("best", best.isEmpty() ? "" : "At its best: " + String.join(", ", best));
         filled.put("parts", parts);
         filled.put("note", history.lastNote());
-        filled.put("qr", QrCode.of(stickers.address(id)));
+        filled.put("qr", QrCode.of(stickers.address(unit)));
         return pdf("sticker-" + id, paper.print(Paper.Sheet.STICKER, filled));
     }
 

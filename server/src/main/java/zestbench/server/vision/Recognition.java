@@ -3,7 +3,9 @@ package zestbench.server.vision;
 import ai.onnxruntime.OrtException;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import zestbench.server.vision.Finder.Found;
 import zestbench.server.vision.PhotoText.Code;
 import zestbench.server.vision.Recogniser.Piece;
@@ -38,15 +40,17 @@ final class Recognition {
             turned += 90;
             found = CloserLook.first(models.finder(), picture);
         }
+        Map<Box, Piece> read = new HashMap<>();
         Found nearer = CloserLook.nearer(models.finder(), picture, found);
-        List<Piece> pieces = pieces(picture, nearer.boxes(), models.recogniser());
-        if (isUpsideDown(picture, pieces, models.recogniser())) {
+        // the longest few tell which way is up, before the rest is read
+        List<Piece> longest = pieces(picture, longest(nearer.boxes()), models.recogniser(), read);
+        if (isUpsideDown(picture, longest, models.recogniser())) {
             picture = picture.turned(180);
             turned += 180;
-            found = CloserLook.first(models.finder(), picture);
-            nearer = CloserLook.nearer(models.finder(), picture, found);
-            pieces = pieces(picture, nearer.boxes(), models.recogniser());
+            read.clear();
+            nearer = CloserLook.nearer(models.finder(), picture, CloserLook.first(models.finder(), picture));
         }
+        List<Piece> pieces = pieces(picture, nearer.boxes(), models.recogniser(), read);
         pieces.removeIf(p -> p.text().isBlank() || p.sure() < LEAST_SURE);
         List<Code> codes = Codes.of(picture, given.scale());
         CodedWords coded = new CodedWords(codes);
@@ -66,22 +70,32 @@ final class Recognition {
         }
     }
 
-    private static List<Piece> pieces(Raster picture, List<Box> boxes, Recogniser recogniser) throws OrtException {
+    /** @param read what was read already, by its box */
+    private static List<Piece> pieces(Raster picture, List<Box> boxes, Recogniser recogniser, Map<Box, Piece> read)
+            throws OrtException {
         List<Piece> out = new ArrayList<>();
         for (Box box : boxes) {
-            out.add(recogniser.read(picture, box));
+            Piece piece = read.get(box);
+            if (piece == null) {
+                piece = recogniser.read(picture, box);
+                read.put(box, piece);
+            }
+            out.add(piece);
         }
         return out;
     }
 
-    /** Whether the longest pieces read clearly better the other way up; what reads clearly as it is is not tried. */
-    private static boolean isUpsideDown(Raster picture, List<Piece> pieces, Recogniser recogniser) throws OrtException {
-        List<Piece> longest = pieces.stream()
-                .sorted(Comparator.comparingDouble(
-                                (Piece p) -> p.box().along() / p.box().across())
+    private static List<Box> longest(List<Box> boxes) {
+        return boxes.stream()
+                .sorted(Comparator.comparingDouble((Box b) -> b.along() / b.across())
                         .reversed())
                 .limit(PROBES)
                 .toList();
+    }
+
+    /** Whether the longest pieces read clearly better the other way up; what reads clearly as it is is not tried. */
+    private static boolean isUpsideDown(Raster picture, List<Piece> longest, Recogniser recogniser)
+            throws OrtException {
         double upright = sure(longest);
         if (upright > CLEARLY_UPRIGHT) {
             return false;

@@ -197,6 +197,9 @@ class ReadPhotoTest {
         assertThat(scanned("https://other.example/units/3").has("unit")).isFalse();
         assertThat(scanned("https://other.example/units/3").at("/words").asString())
                 .contains("another bench");
+        assertThat(scanned("https://127.0.0.1/units/3?unit=of-another-bench").has("unit"))
+                .as("benches number their units alike")
+                .isFalse();
         assertThat(scanned(BENCH.address() + "/units/999999").at("/words").asString())
                 .contains("not on this bench");
         assertThat(scanned("1412H20747").at("/words").asString()).contains("No panel sticker");
