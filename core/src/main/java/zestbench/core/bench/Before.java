@@ -1,5 +1,6 @@
 package zestbench.core.bench;
 
+import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.PartViews.LastTimeView;
@@ -12,6 +13,7 @@ import zestbench.core.proof.Benchmark;
  * @param complaint of that call, in the customer's words
  * @param best what the unit could do at its best, by an earlier visit; null where none was kept
  * @param lastTimes the same part at an earlier visit, by the part's id
+ * @param replaced when a part of the same name was replaced at the same place before, by the part's id
  * @param figures of the unit itself at earlier visits, by {@link zestbench.core.tape.UnitHistory#figureKey}
  */
 public record Before(
@@ -19,4 +21,5 @@ public record Before(
         String complaint,
         @Nullable Benchmark best,
         Map<String, LastTimeView> lastTimes,
+        Map<String, List<Long>> replaced,
         Map<String, Double> figures) {}

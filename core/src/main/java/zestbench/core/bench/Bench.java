@@ -82,9 +82,18 @@ public record Bench(
         List<UnitPlace> places = around.knownPlaces();
         Deadness deadness = state.deadness();
         List<PartView> parts = new ArrayList<>();
+        List<Line> tape = state.tape();
+        long lastMillis = tape.isEmpty() ? 0 : tape.get(tape.size() - 1).atMillis();
         for (PartState part : state.parts()) {
             parts.add(PartBench.of(
-                    part, state, deadness, around, before.lastTimes().get(part.id())));
+                    part,
+                    state,
+                    deadness,
+                    around,
+                    before.lastTimes().get(part.id()),
+                    Again.finding(part, before.replaced().getOrDefault(part.id(), List.of()), lastMillis)
+                            .map(FindingView::of)
+                            .orElse(null)));
         }
         return new Bench(
                 NextThing.of(state),

@@ -33,7 +33,12 @@ final class PartBench {
     private PartBench() {}
 
     static PartView of(
-            PartState part, CallState state, Deadness deadness, Surroundings around, @Nullable LastTimeView lastTime) {
+            PartState part,
+            CallState state,
+            Deadness deadness,
+            Surroundings around,
+            @Nullable LastTimeView lastTime,
+            @Nullable FindingView again) {
         Proof proof = ProofList.of(part);
         Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
         List<MissingView> missing = part.missing().stream()
@@ -96,6 +101,7 @@ final class PartBench {
                 MotorBench.capacitor(part, state),
                 closed(part),
                 lastTime,
+                again,
                 part.ordered());
     }
 

@@ -121,6 +121,7 @@ public final class PartViews {
             @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime,
+            @Nullable FindingView again,
             PartEntry.@Nullable Ordered ordered) {}
 
     /** A motor that hangs on the part. @param ratingName RLA or FLA @param rated by the plate; null where it does not tell */

@@ -46,14 +46,19 @@ public final class UnitHistory {
             @Nullable String returnDate) {
         /** How long it has been in, in the largest units that say something. */
         public String age(long nowMillis) {
-            long days = Math.max(0, nowMillis - atMillis) / MILLIS_PER_DAY;
-            if (days < DAYS_TOLD_AS_DAYS) {
-                return days == 1 ? "1 day" : days + " days";
-            }
-            long months = Math.round(days / DAYS_PER_MONTH);
-            String rest = months % 12 == 0 ? "" : " " + months % 12 + " months";
-            return months < 24 ? months + " months" : months / 12 + " years" + rest;
+            return UnitHistory.age(nowMillis - atMillis);
         }
+    }
+
+    /** A length of time in the largest units that say something. */
+    public static String age(long millis) {
+        long days = Math.max(0, millis) / MILLIS_PER_DAY;
+        if (days < DAYS_TOLD_AS_DAYS) {
+            return days == 1 ? "1 day" : days + " days";
+        }
+        long months = Math.round(days / DAYS_PER_MONTH);
+        String rest = months % 12 == 0 ? "" : " " + months % 12 + " months";
+        return months < 24 ? months + " months" : months / 12 + " years" + rest;
     }
 
     /** A part or reading before and after a visit. */
@@ -143,6 +148,23 @@ public final class UnitHistory {
         return out.entrySet().stream()
                 .map(e -> new FigureTrend(e.getKey(), List.copyOf(e.getValue())))
                 .toList();
+    }
+
+    /** When parts of a name were replaced at a place on the visits before a call, the earliest first. */
+    public List<Long> replacedBefore(long call, String place, String title) {
+        List<Long> out = new ArrayList<>();
+        for (Visit visit : visits) {
+            for (PartState part : visit.state().parts()) {
+                PartEntry.PartClosed closed = part.closed();
+                boolean isReplaced = closed != null && closed.outcome() == Entry.Outcome.REPLACED;
+                boolean isSame =
+                        part.added().place().equals(place) && part.added().title().equals(title);
+                if (visit.call() < call && isReplaced && isSame) {
+                    out.add(part.closedAtMillis());
+                }
+            }
+        }
+        return out;
     }
 
     /** The parts that are in now and were put in on a visit, by place and name. */

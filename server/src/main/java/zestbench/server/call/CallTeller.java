@@ -1,5 +1,8 @@
 package zestbench.server.call;
 
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import zestbench.core.bench.Before;
@@ -67,8 +70,20 @@ class CallTeller implements Retold<CallView> {
                         call.row().complaint(),
                         history.benchmarkBefore(callId).orElse(null),
                         lastTimes.of(call),
+                        replaced(call, history),
                         history.figuresBefore(callId)));
         return CallView.of(call.row(), bench, shop.inForce());
+    }
+
+    private static Map<String, List<Long>> replaced(Calls.Open call, UnitHistory history) {
+        Map<String, List<Long>> out = new LinkedHashMap<>();
+        call.state()
+                .parts()
+                .forEach(part -> out.put(
+                        part.id(),
+                        history.replacedBefore(
+                                call.row().id(), part.added().place(), part.added().title())));
+        return out;
     }
 
     /** What a command would come to on a call that is worked on, without keeping it. */
