@@ -7,12 +7,15 @@ import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import type { PartView } from '@/api/types'
 import AddJumper from './AddJumper.vue'
+import AddWait from './AddWait.vue'
 import AddPart from './AddPart.vue'
 
 /** The unit in two lines, the call's own steps, then its parts. */
 const store = useCall()
 const ui = useUi()
 const isJumping = ref(false)
+const isWaiting = ref(false)
+const goOn = () => store.change('POST', '/wait/end', 'it goes on', undefined)
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
 const safeWords = computed(() => {
@@ -100,6 +103,11 @@ function state(part: PartView): string {
     <p v-for="j in store.call?.jumpers" :key="j.id" class="jumped">
       <b class="zb-name">JUMPER IN</b> {{ j.across }}
     </p>
+    <p v-if="store.call?.waits" class="jumped">
+      <b class="zb-name">WAITS</b> {{ store.call.waits.words.replace('waits ', '') }}, until
+      {{ dateWords(store.call.waits.until) }} <span class="zb-soft">{{ store.call.waits.note }}</span>
+      <button v-if="store.isWorking" type="button" class="zb-bare goes-on" @click="goOn">It goes on</button>
+    </p>
     <nav class="steps" aria-label="Steps of the call">
       <button
         v-for="s in shown"
@@ -157,9 +165,18 @@ function state(part: PartView): string {
       <button v-if="store.isWorking" type="button" class="add jumper" @click="isJumping = true">
         + Jumper in
       </button>
+      <button
+        v-if="store.isWorking && store.call?.unit && !store.call.waits"
+        type="button"
+        class="add jumper"
+        @click="isWaiting = true"
+      >
+        + It waits
+      </button>
     </nav>
     <AddPart v-model="ui.isAddingPart" />
     <AddJumper v-model="isJumping" />
+    <AddWait v-model="isWaiting" />
   </aside>
 </template>
 
@@ -216,6 +233,12 @@ h1 {
   background: var(--zb-lemon);
   color: var(--zb-on-lemon);
   border-bottom: var(--zb-line);
+}
+.goes-on {
+  min-height: 48px;
+  font-weight: 700;
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 .words {
   display: flex;

@@ -60,6 +60,11 @@ const filters = computed<{ value: Filter; words: string }[]>(() => [
   },
 ])
 
+function flagOf(w: CallsView['waiting'][number]) {
+  if (w.hold === 'JUMPER') return 'JUMPER IN'
+  const words = w.hold === 'PART' ? ['READY', 'FROM'] : ['LOOK', 'UNTIL']
+  return `${w.isReady ? words[0] : words[1]} ${dateWords(w.ready)}`
+}
 async function load() {
   if (!(await first())) window.setTimeout(() => void load(), 4000)
 }
@@ -127,15 +132,15 @@ onMounted(load)
         </section>
 
         <section v-if="view?.waiting.length" aria-labelledby="waiting">
-          <h2 id="waiting">Waiting for a part</h2>
+          <h2 id="waiting">Waiting</h2>
           <DueRow
             v-for="w in view.waiting"
-            :key="`${w.callId} ${w.part}`"
-            :flag="`${w.isReady ? 'READY' : 'FROM'} ${dateWords(w.ready)}`"
+            :key="`${w.callId} ${w.words}`"
+            :flag="flagOf(w)"
             :is-now="w.isReady"
             :site="w.site"
             :unit="w.unit"
-            :words="`${w.part}: ${w.title}, ${w.from}`"
+            :words="w.words"
             @go="router.push(`/calls/${w.callId}`)"
           />
         </section>

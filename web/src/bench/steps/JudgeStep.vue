@@ -17,7 +17,9 @@ const answer = (l: LookView) => l.answers.find((a) => a.key === l.seen)?.words ?
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
   const again = part.value?.again ? [part.value.again] : []
-  return [...again, ...seen.values()].filter((f) => f.kind !== 'SECTION_UNREAD' || !part.value?.filled.includes('TEST'))
+  return [...again, ...seen.values()].filter(
+    (f) => f.kind !== 'SECTION_UNREAD' || !part.value?.filled.includes('TEST'),
+  )
 })
 const { action, closing } = useTestAction()
 const under = computed(() => {

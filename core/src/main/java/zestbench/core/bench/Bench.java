@@ -3,6 +3,7 @@ package zestbench.core.bench;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.ArrivalViews.AmpsView;
 import zestbench.core.bench.ArrivalViews.AskView;
 import zestbench.core.bench.ArrivalViews.FoundView;
@@ -61,8 +62,19 @@ public record Bench(
         LeaveView leave,
         List<AccountLine> account,
         List<JumperView> jumpers,
+        @Nullable WaitView waits,
         List<LineView> tape,
         @Nullable UndoAction undo) {
+
+    /** What the call waits for. @param words such as waits for the coil to thaw @param until as 2026-11-27 */
+    public record WaitView(String words, String until, String note, long atMillis, String who) {
+        static @Nullable WaitView of(@Nullable Line line) {
+            return line != null && line.entry() instanceof UnitEntry.CallWaits wait
+                    ? new WaitView(
+                            "waits for " + wait.what().words(), wait.until(), wait.note(), line.atMillis(), line.who())
+                    : null;
+        }
+    }
 
     /** A jumper that is in. @param caution what to mind while it is; empty where nothing is known of it */
     public record JumperView(String id, String across, String why, String caution, long atMillis, String who) {
@@ -109,6 +121,7 @@ public record Bench(
                 LeaveBench.view(state, around, before),
                 CallAccount.of(state, before.complaint()),
                 state.jumpers().open().stream().map(JumperView::of).toList(),
+                WaitView.of(state.waits()),
                 lines(state),
                 UndoAction.of(state));
     }

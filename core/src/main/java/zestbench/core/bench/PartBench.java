@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.CheckView;
 import zestbench.core.bench.PartViews.ChosenView;
 import zestbench.core.bench.PartViews.ClosedView;

@@ -16,6 +16,7 @@ public sealed interface Command
                 OnPart,
                 OnLeaving,
                 OnJumper,
+                OnWait,
                 QuickEntry {
     /**
      * What it comes to where the call stands so.

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param next the next thing on it, while it is open
  * @param slices steps that are done, for each part in question
- * @param waiting parts that were ordered and are not in hand
+ * @param waiting what keeps it from its end: parts that were ordered and are not in hand, a wait, jumpers that are in
  * @param putIn parts that were put in on it, in the order they were taken into question
  * @param writeUps what was seen on it, not done, and not ended on it
  * @param ended ids of what was ended on it, its own and those of earlier visits
@@ -31,8 +31,18 @@ public record CallDigest(
         long lastAtMillis,
         String lastWho,
         String lastLine) {
-    /** @param part what it is for @param ready the day it can be fetched, as 2026-11-27 */
-    public record Waiting(String part, String title, String from, String ready) {}
+    /** What keeps a call from its end. */
+    public enum Hold {
+        /** a part that was ordered */
+        PART,
+        /** a thaw, a decision, another trade */
+        WAIT,
+        /** a jumper that is in */
+        JUMPER
+    }
+
+    /** @param part what it is for @param ready the day it can be fetched or looked at again, as 2026-11-27; empty for a jumper */
+    public record Waiting(Hold hold, String part, String title, String from, String ready) {}
 
     /** @param returnDate the day a temporary one comes out, as 2026-11-27 */
     public record PutIn(
@@ -52,7 +62,7 @@ public record CallDigest(
             slices.add(state.filled(part));
             PartEntry.Ordered order = part.ordered();
             if (order != null && part.chosen() == null) {
-                waiting.add(new Waiting(part.added().title(), order.title(), order.from(), order.ready()));
+                waiting.add(new Waiting(Hold.PART, part.added().title(), order.title(), order.from(), order.ready()));
             }
             PartEntry.PartClosed closed = part.closed();
             if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
@@ -62,6 +72,15 @@ public record CallDigest(
                 bought = Math.max(bought, part.closedAtMillis());
             }
         }
+        Line waits = state.waits();
+        if (waits != null && waits.entry() instanceof UnitEntry.CallWaits wait) {
+            waiting.add(new Waiting(Hold.WAIT, "", "waits for " + wait.what().words(), wait.note(), wait.until()));
+        }
+        state.jumpers().open().forEach(line -> {
+            if (line.entry() instanceof UnitEntry.JumperPut jumper) {
+                waiting.add(new Waiting(Hold.JUMPER, "", jumper.across(), jumper.why(), ""));
+            }
+        });
         List<WriteUp> writeUps = new ArrayList<>();
         state.leave().openWriteUps().forEach((id, line) -> {
             if (line.entry() instanceof LeaveEntry.WrittenUp written) {
@@ -70,7 +89,9 @@ public record CallDigest(
         });
         Line last = tape.isEmpty() ? null : tape.get(tape.size() - 1);
         return new CallDigest(
-                NextThing.of(state).text(),
+                waits == null
+                        ? NextThing.of(state).text()
+                        : waits.entry().told().title(),
                 slices,
                 waiting,
                 putIn,

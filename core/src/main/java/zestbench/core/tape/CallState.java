@@ -56,6 +56,7 @@ public final class CallState {
     private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
+    private @Nullable Line waits;
     private final JumpersIn jumpers = new JumpersIn(leave);
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
     private Plates plates;
@@ -148,6 +149,15 @@ public final class CallState {
         if (read.at() != null) {
             amps.put(read.at() + " " + read.key(), line);
         }
+    }
+
+    void waits(@Nullable Line line) {
+        waits = line;
+    }
+
+    /** The line by which it waits; null where it does not. */
+    public @Nullable Line waits() {
+        return waits;
     }
 
     void note(String text) {

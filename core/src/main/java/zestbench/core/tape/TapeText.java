@@ -159,6 +159,14 @@ public record TapeText(
         return words("JUMPER IN: " + e.across(), e.why(), "", List.of());
     }
 
+    static TapeText of(UnitEntry.CallWaits e) {
+        return words("Waits for " + e.what().words() + ", until " + e.until(), e.note(), "", List.of());
+    }
+
+    static TapeText of(UnitEntry.CallGoesOn e) {
+        return words("Goes on", "", "", List.of());
+    }
+
     static TapeText of(UnitEntry.JumperOut e) {
         return words("Jumper out: " + e.across(), "", "", List.of());
     }

@@ -220,6 +220,32 @@ public sealed interface UnitEntry extends Entry {
         }
     }
 
+    /** The call waits. @param until the day on which to look again, as 2026-11-27 @param note such as by whom */
+    record CallWaits(WaitsFor what, String until, String note) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.waits(line);
+        }
+    }
+
+    /** The call waits no longer. */
+    record CallGoesOn() implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.waits(null);
+        }
+    }
+
     /** The visit ended. */
     record CallEnded(Entry.End end, String note) implements UnitEntry, Lasting, Dark {
         @Override

@@ -157,8 +157,8 @@ public final class UnitHistory {
             for (PartState part : visit.state().parts()) {
                 PartEntry.PartClosed closed = part.closed();
                 boolean isReplaced = closed != null && closed.outcome() == Entry.Outcome.REPLACED;
-                boolean isSame =
-                        part.added().place().equals(place) && part.added().title().equals(title);
+                boolean isSame = part.added().place().equals(place)
+                        && part.added().title().equals(title);
                 if (visit.call() < call && isReplaced && isSame) {
                     out.add(part.closedAtMillis());
                 }

@@ -2,6 +2,7 @@ package zestbench.server.board;
 
 import java.util.List;
 import java.util.Set;
+import zestbench.core.tape.CallDigest;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Step;
 
@@ -28,16 +29,15 @@ public final class BoardViews {
     public record DueView(
             long callId, String site, String unit, String part, String asLeft, String returnDate, boolean isDue) {}
 
-    /** A part that was ordered. @param isReady whether it can be fetched today */
+    /**
+     * What keeps an open call from its end: a part that was ordered, a wait, a jumper that is in.
+     *
+     * @param words what it is
+     * @param ready the day it can be fetched or looked at again; empty where it has none
+     * @param isReady whether that is today or was before
+     */
     public record WaitingView(
-            long callId,
-            String site,
-            String unit,
-            String part,
-            String title,
-            String from,
-            String ready,
-            boolean isReady) {}
+            long callId, String site, String unit, CallDigest.Hold hold, String words, String ready, boolean isReady) {}
 
     /** Seen and not done on one unit. @param words of the most urgent */
     public record UnitWriteUps(long unitId, String site, String unit, int count, Entry.Urgency urgency, String words) {}

@@ -152,7 +152,7 @@ public class CallBoard {
         return LocalDate.ofInstant(at, ZoneId.systemDefault());
     }
 
-    /** Parts that open calls wait for, the first to be ready first. */
+    /** What open calls wait for, jumpers first, then the first to be ready. */
     public List<WaitingView> waiting() {
         LocalDate today = today();
         List<WaitingView> out = new ArrayList<>();
@@ -166,15 +166,20 @@ public class CallBoard {
                                 row.getLong(1),
                                 row.getString(2),
                                 row.getString(3),
-                                each.part(),
-                                each.title(),
-                                each.from(),
+                                each.hold(),
+                                words(each),
                                 each.ready(),
-                                !LocalDate.parse(each.ready()).isAfter(today)));
+                                // days as they are written sort as they come
+                                each.ready().compareTo(today.toString()) <= 0));
                     }
                 });
         out.sort(Comparator.comparing(WaitingView::ready));
         return out;
+    }
+
+    private static String words(CallDigest.Waiting each) {
+        String what = each.part().isEmpty() ? each.title() : each.part() + ": " + each.title();
+        return each.from().isEmpty() ? what : what + ", " + each.from();
     }
 
     /** Temporary fixes still in, the first to come out first: as many as a board shows. */

@@ -37,7 +37,7 @@ import zestbench.server.unit.Units;
 @Component
 public class CallSummaries extends BeforeOpening {
     /** Counts up when the core digests calls in another way; what was kept before is made anew at the next start. */
-    private static final int FORM = 1;
+    private static final int FORM = 2;
 
     private static final int LONGEST_WORD = 60;
     private static final int LONGEST_LINE = 1_000;

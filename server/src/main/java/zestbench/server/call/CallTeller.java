@@ -82,7 +82,9 @@ class CallTeller implements Retold<CallView> {
                 .forEach(part -> out.put(
                         part.id(),
                         history.replacedBefore(
-                                call.row().id(), part.added().place(), part.added().title())));
+                                call.row().id(),
+                                part.added().place(),
+                                part.added().title())));
         return out;
     }
 
