@@ -15,7 +15,7 @@ const store = useCall()
 const ui = useUi()
 const isJumping = ref(false)
 const isWaiting = ref(false)
-const goOn = () => store.change('POST', '/wait/end', 'it goes on', undefined)
+const goOn = () => store.change('POST', '/wait/end', 'it goes on')
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
 const safeWords = computed(() => {
@@ -235,6 +235,7 @@ h1 {
   border-bottom: var(--zb-line);
 }
 .goes-on {
+  display: block;
   min-height: 48px;
   font-weight: 700;
   text-decoration: underline;

@@ -110,11 +110,19 @@ it('the calls show the next thing on each, what is due, and what to do when ther
         callId: 3,
         site: 'Seed library',
         unit: 'split',
-        part: 'Run capacitor',
-        title: '60+7.5 µF',
-        from: 'Quay counter',
+        hold: 'PART',
+        words: 'Run capacitor: 60+7.5 µF, Quay counter',
         ready: '2026-11-27',
         isReady: true,
+      },
+      {
+        callId: 4,
+        site: 'Net lofts',
+        unit: 'loft 2',
+        hold: 'WAIT',
+        words: 'waits for the coil to thaw',
+        ready: '2026-11-28',
+        isReady: false,
       },
     ],
     hasMore: true,
@@ -155,6 +163,7 @@ it('the calls show the next thing on each, what is due, and what to do when ther
   const lines = view.findAll('.due').map((d) => d.text())
   expect(lines[0]).toContain('DUE 3 Feb')
   expect(lines[1]).toMatch(/READY 27 Nov.*Run capacitor: 60\+7.5 µF, Quay counter/)
+  expect(lines[2]).toMatch(/UNTIL 28 Nov.*the coil to thaw/)
   expect(view.text()).toContain('The most urgent 1 of 7 units')
   server({
     '/api/calls': { calls: [], hasMore: false, due: [], waiting: [], writeUps: [], unitsWithWriteUps: 0 },

@@ -89,9 +89,11 @@ public record CallDigest(
         });
         Line last = tape.isEmpty() ? null : tape.get(tape.size() - 1);
         return new CallDigest(
-                waits == null
-                        ? NextThing.of(state).text()
-                        : waits.entry().told().title(),
+                waiting.stream()
+                        .filter(w -> w.hold() == Hold.WAIT)
+                        .map(w -> "It " + w.title())
+                        .findFirst()
+                        .orElseGet(() -> NextThing.of(state).text()),
                 slices,
                 waiting,
                 putIn,

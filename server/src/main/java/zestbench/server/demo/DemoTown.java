@@ -15,6 +15,7 @@ import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.UnitEntry;
+import zestbench.core.tape.WaitsFor;
 import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
@@ -170,15 +171,20 @@ public class DemoTown extends BeforeOpening {
                 Map.of(),
                 new UnitEntry.JumperPut("jdemo", "float switch", "pan was dry, line clear"),
                 new UnitEntry.JumperOut("jdemo", "float switch"));
-        visits.check(ballet, daysAgo(98), "Filter change", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 9.8));
+        visits.check(
+                ballet,
+                daysAgo(98),
+                "Ice on the coil, filter change",
+                "10 MFD 370 VAC ±10%",
+                Map.of("CAPACITOR", 9.8),
+                Map.of(),
+                new UnitEntry.CallWaits(WaitsFor.THAW, dayAgo(97), "blower on, cooling off"),
+                new UnitEntry.CallGoesOn());
     }
 
     /** A make-up that was to come out yesterday. */
     private void stopgap(Unit loft) {
-        String back = LocalDate.now(clock.withZone(ZoneId.systemDefault()))
-                .minusDays(1)
-                .toString();
-        visits.stopgap(loft, daysAgo(15), "No cooling, fan turns slowly", "35+5 MFD 440 VAC ±6%", back);
+        visits.stopgap(loft, daysAgo(15), "No cooling, fan turns slowly", "35+5 MFD 440 VAC ±6%", dayAgo(1));
     }
 
     /** What two units did at their best, what was seen there and not done, and whose warranty runs. */
@@ -302,6 +308,10 @@ public class DemoTown extends BeforeOpening {
 
     private Instant daysAgo(long days) {
         return clock.instant().minus(Duration.ofDays(days));
+    }
+
+    private String dayAgo(long days) {
+        return LocalDate.ofInstant(daysAgo(days), ZoneId.systemDefault()).toString();
     }
 
     private Instant minutesAgo(long minutes) {
