@@ -5,9 +5,11 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.contactor.ContactorFamily;
+import zestbench.core.controlswitch.SwitchFamily;
 import zestbench.core.family.Family;
 import zestbench.core.family.Trait;
 import zestbench.core.fuse.FuseFamily;
+import zestbench.core.heater.HeaterFamily;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
@@ -28,6 +30,8 @@ public final class Families {
             FuseFamily.FAMILY,
             TransformerFamily.FAMILY,
             RelayFamily.FAMILY,
+            HeaterFamily.FAMILY,
+            SwitchFamily.FAMILY,
             CapacitorFamily.FAMILY);
 
     /** Lets the text tell what it is a label of. */

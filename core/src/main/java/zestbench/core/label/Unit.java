@@ -59,6 +59,18 @@ public enum Unit {
     PSI("psi", "psig", "pounds pressure"),
     MEGAPASCAL("mpa"),
     BAR("bar", "bars"),
+    INCHES_OF_WATER(
+            "in wc",
+            "w c",
+            "in w.c.",
+            "inches wc",
+            "inch wc",
+            "in wg",
+            "inches of water",
+            "iwc",
+            "in h2o",
+            "\"wc",
+            "\" wc"),
     INCHES("in", "inch", "inches", "\""),
     MILLIMETRES("mm"),
     OHMS("ohm", "ohms", "ω"),
@@ -70,8 +82,8 @@ public enum Unit {
     /** What no rating is measured in: torque, wire, time, length of pipe. */
     FOREIGN(
             "lb-in", "in-lb", "in-lbs", "lb in", "in lb", "awg", "ga", "ft", "feet", "sec", "seconds", "minutes", "hrs",
-            "hours", "kvar", "gwp", "starts", "years", "year", "mil", "in wc", "w c", "seer", "hspf", "eer", "kva",
-            "lbs-in", "nm", "n m", "stunden", "blade", "kg m");
+            "hours", "kvar", "gwp", "starts", "years", "year", "mil", "seer", "hspf", "eer", "kva", "lbs-in", "nm",
+            "n m", "stunden", "blade", "kg m");
 
     private final List<String> words;
 

@@ -12,6 +12,8 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.coil.CoilReadings;
 import zestbench.core.coil.CoilRules;
+import zestbench.core.contact.ContactForm;
+import zestbench.core.contact.ContactRules;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Comparison;
@@ -87,7 +89,7 @@ public final class RelayFamily implements Family {
     private static final List<Consumer<? super SpecPair>> RULES = List.of(
             p -> CoilRules.volts(p, p.needed, p.offered),
             p -> CoilRules.hertz(p, p.offered),
-            RelayFamily::contacts,
+            ContactRules::form,
             RelayFamily::amps,
             RelayFamily::volts,
             FieldRule.equal("base", "", Mark.PRACTICE, "same base", "fits once the wires are moved")
@@ -187,39 +189,6 @@ public final class RelayFamily implements Family {
         }
         spec.number("contactAmps").ifPresent(a -> out.add(Figures.plain(a) + " A"));
         return out.isEmpty() ? "label not complete" : String.join(" ", out);
-    }
-
-    /** A changeover contact serves as either of the others; the other way round it does not. */
-    private static void contacts(SpecPair p) {
-        Optional<String> old = p.needed.text("contacts");
-        Optional<String> now = p.offered.text("contacts");
-        Optional<ContactForm> need = old.flatMap(ContactForm::of);
-        Optional<ContactForm> have = now.flatMap(ContactForm::of);
-        if (need.isEmpty() || have.isEmpty()) {
-            boolean same = old.isPresent() && old.equals(now);
-            p.ask("Which contact form is drawn on it: SPDT, DPDT, SPNO?");
-            p.add(
-                    "contacts",
-                    old.orElse(NOT_ON_LABEL),
-                    now.orElse(NOT_ON_LABEL),
-                    same ? LIKE_FOR_LIKE : UNDECIDED,
-                    Mark.PRACTICE,
-                    "the form has to be known");
-            return;
-        }
-        boolean serves = have.get().serves(need.get());
-        boolean same = need.equals(have);
-        p.add(
-                "contacts",
-                old.orElse(""),
-                now.orElse(""),
-                same ? LIKE_FOR_LIKE : serves ? SUITABLE : REFUSED,
-                Mark.PRACTICE,
-                same
-                        ? "same contacts"
-                        : serves
-                                ? "has every contact the old one used, and more"
-                                : "a contact of the old one is missing");
     }
 
     /** Amps count for the duty they are printed for; a motor is the hardest of the three, a heater the easiest. */

@@ -10,8 +10,8 @@ import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Meter;
 
-/** A winding to clean bare copper: an ohmmeter finds a dead short, only an insulation tester proves the rest. */
-final class Insulation {
+/** A winding or heater to clean bare copper: an ohmmeter finds a dead short, only an insulation tester proves the rest. */
+public final class Insulation {
     /** By ohmmeter, below this it is grounded. [practice] */
     private static final double GROUNDED_OHMS = 500_000;
     /** By 500 V DC, below this it stops. [practice] */
@@ -26,7 +26,8 @@ final class Insulation {
 
     private Insulation() {}
 
-    static Judged judge(PairOhms pair, Meter meter, List<Finding> findings) {
+    /** What a reading to ground says; what follows from it is added to {@code findings}. */
+    public static Judged judge(PairOhms pair, Meter meter, List<Finding> findings) {
         return pair.testVolts() >= LEAST_TEST_VOLTS ? byTester(pair, meter, findings) : byOhms(pair, meter, findings);
     }
 

@@ -1,4 +1,4 @@
-package zestbench.core.relay;
+package zestbench.core.contact;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -8,20 +8,20 @@ import java.util.regex.Pattern;
 import zestbench.core.quantity.Letters;
 
 /**
- * The contacts of a relay.
+ * The contacts of a relay or a switch.
  *
  * @param changeovers contacts with a common, a normally open and a normally closed side
  * @param opens contacts that are open without a call
  * @param closes contacts that are closed without a call
  */
-record ContactForm(int changeovers, int opens, int closes) {
-    static final ContactForm CHANGEOVER = new ContactForm(1, 0, 0);
+public record ContactForm(int changeovers, int opens, int closes) {
+    public static final ContactForm CHANGEOVER = new ContactForm(1, 0, 0);
 
     /** One part of a form: how many poles, and what they do; ST is a plain normally open contact. */
     private static final Pattern PART = Pattern.compile("([SD2-9])P-?(DT|NO|NC|ST)(?:-?(NO|NC))?");
 
     /** Reads {@code SPDT}, {@code 4PDT}, {@code SPNO+SPNC}; empty where it is none of these. */
-    static Optional<ContactForm> of(String text) {
+    public static Optional<ContactForm> of(String text) {
         int changeovers = 0;
         int opens = 0;
         int closes = 0;
@@ -41,14 +41,14 @@ record ContactForm(int changeovers, int opens, int closes) {
     }
 
     /** Whether every contact of {@code other} finds one here; separate circuits need separate poles. */
-    boolean serves(ContactForm other) {
+    public boolean serves(ContactForm other) {
         int spare = changeovers - other.changeovers;
         int missing = Math.max(0, other.opens - opens) + Math.max(0, other.closes - closes);
         return spare >= 0 && spare >= missing;
     }
 
     /** Names of its terminals, pole by pole. */
-    List<String> terminals() {
+    public List<String> terminals() {
         List<String> out = new ArrayList<>();
         int poles = changeovers + opens + closes;
         for (int pole = 1; pole <= poles; pole++) {

@@ -1,0 +1,47 @@
+package zestbench.core.controlswitch;
+
+import java.util.Optional;
+import zestbench.core.family.Spec;
+
+/** What a switch opens for. */
+enum Acts {
+    HIGH_PRESSURE("high pressure switch", "a pressure over its opening point", false),
+    LOW_PRESSURE("low pressure switch", "a pressure under its opening point", false),
+    AIRFLOW("airflow switch", "no air", true),
+    FLOAT("float switch", "water in the pan", true),
+    LIMIT("limit", "heat", false),
+    FREEZE("freeze switch", "frost", false);
+
+    private final String words;
+    private final String cause;
+    private final boolean isEasilyMade;
+
+    Acts(String words, String cause, boolean isEasilyMade) {
+        this.words = words;
+        this.cause = cause;
+        this.isEasilyMade = isEasilyMade;
+    }
+
+    static Optional<Acts> of(Spec spec) {
+        return spec.text("acts").map(Acts::valueOf);
+    }
+
+    String words() {
+        return words;
+    }
+
+    /** Behind "with". */
+    String cause() {
+        return cause;
+    }
+
+    /** Whether its cause can be made by hand, so that its opening is proved and not only its contact. */
+    boolean isEasilyMade() {
+        return isEasilyMade;
+    }
+
+    /** A safety switch that has to be reset by hand may be open with its cause long gone. */
+    boolean mayHaveReset() {
+        return this != FLOAT && this != AIRFLOW;
+    }
+}
