@@ -50,6 +50,18 @@ async function close() {
   <v-dialog v-model="isOpen" max-width="480" aria-label="Close this part">
     <form class="box" @submit.prevent="close">
       <h2>{{ end?.title }}</h2>
+      <div v-if="outcome === 'CONDEMNED' && store.part" class="whys">
+        <button
+          v-for="why in store.part.condemnedFor"
+          :key="why"
+          type="button"
+          class="zb-chip"
+          :aria-pressed="note === why"
+          @click="note = why"
+        >
+          {{ why }}
+        </button>
+      </div>
       <LabelledField v-model="note" :label="end?.ask ?? ''" :wrong="wrong" autofocus />
       <div class="row">
         <v-btn type="submit" color="primary" variant="flat">Close the part</v-btn>

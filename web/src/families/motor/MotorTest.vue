@@ -23,7 +23,7 @@ const PAGES: Readonly<Record<string, Page>> = { SHAFT: 'LOOK', WINDINGS: 'WINDIN
 const page = ref<Page>(PAGES[part.value?.test.test ?? ''] ?? 'WINDINGS')
 const isBelt = computed(() => (part.value?.fields as Fields | undefined)?.drive === 'BELT')
 const pages = computed<{ value: Page; words: string }[]>(() => [
-  { value: 'LOOK', words: 'By hand' },
+  { value: 'LOOK', words: part.value?.looks.some((l) => l.key === 'SHAFT') ? 'By hand' : 'Seen and heard' },
   { value: 'WINDINGS', words: 'Windings' },
   { value: 'AMPS', words: 'Amps' },
   ...(isBelt.value ? [{ value: 'BELT', words: 'Belt' } as const] : []),

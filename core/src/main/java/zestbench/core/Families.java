@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import zestbench.core.capacitor.CapacitorFamily;
+import zestbench.core.compressor.CompressorFamily;
 import zestbench.core.contactor.ContactorFamily;
 import zestbench.core.controlswitch.SwitchFamily;
 import zestbench.core.family.Family;
@@ -32,6 +33,7 @@ public final class Families {
             RelayFamily.FAMILY,
             HeaterFamily.FAMILY,
             SwitchFamily.FAMILY,
+            CompressorFamily.FAMILY,
             CapacitorFamily.FAMILY);
 
     /** Lets the text tell what it is a label of. */

@@ -13,6 +13,7 @@ import zestbench.core.bench.PartViews.ServedView;
 import zestbench.core.bench.PartViews.SpeedView;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Trait;
 import zestbench.core.family.Turning;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.Figures;
@@ -48,11 +49,12 @@ final class MotorBench {
         List<String> names = chosen == null ? turning.taps(part.spec()) : proof.ampsAt();
         Spec label = chosen == null ? part.spec() : chosen.pieces().get(0).spec();
         List<String> taps = turning.taps(label);
+        String rating = part.family().has(Trait.COMPRESSES) ? "RLA " : "FLA ";
         return names.stream()
                 .map(name -> new SpeedView(
                         name,
                         turning.ratedAmps(label, Optional.empty(), taps.indexOf(name))
-                                .map(a -> "FLA " + Figures.plain(a) + " A")
+                                .map(a -> rating + Figures.plain(a) + " A")
                                 .orElse(""),
                         ProofList.isRunning(part, name)))
                 .toList();

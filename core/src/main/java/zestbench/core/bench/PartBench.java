@@ -103,6 +103,7 @@ final class PartBench {
                 closed(part),
                 lastTime,
                 again,
+                part.family().condemnedFor(),
                 part.ordered());
     }
 

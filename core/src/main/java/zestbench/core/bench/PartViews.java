@@ -122,6 +122,7 @@ public final class PartViews {
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime,
             @Nullable FindingView again,
+            List<String> condemnedFor,
             PartEntry.@Nullable Ordered ordered) {}
 
     /** A motor that hangs on the part. @param ratingName RLA or FLA @param rated by the plate; null where it does not tell */

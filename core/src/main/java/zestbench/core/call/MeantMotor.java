@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.amps.RunningAmps.Rated;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Trait;
 import zestbench.core.family.Turning;
 import zestbench.core.plate.RatedMotor;
 import zestbench.core.quantity.InputProblem;
@@ -36,7 +37,12 @@ public record MeantMotor(
             PartState part = state.part(which.part());
             if (part.family().turns()) {
                 String place = part.added().place();
-                return new MeantMotor(part, place, false, RatedMotor.kindOf(place));
+                boolean isCompressor = part.family().has(Trait.COMPRESSES);
+                return new MeantMotor(
+                        part,
+                        place,
+                        isCompressor,
+                        isCompressor ? RunningAmps.Place.COMPRESSOR : RatedMotor.kindOf(place));
             }
         }
         if (which.placeId() != null) {
@@ -98,7 +104,12 @@ public record MeantMotor(
             Spec label = labelOf(part);
             Optional<Double> line = lineVolts(state, part);
             int tap = turning.taps(label).indexOf(speed == null ? "" : speed);
-            fullLoad = turning.ratedAmps(label, line, tap).orElse(fullLoad);
+            Optional<Double> own = turning.ratedAmps(label, line, tap);
+            if (isCompressor) {
+                ratedLoad = own.orElse(ratedLoad);
+            } else {
+                fullLoad = own.orElse(fullLoad);
+            }
             lockedRotor = label.number("lockedRotorAmps").orElse(lockedRotor);
             volts = label.numberGroups("volts").isEmpty() ? volts : turning.connectionVolts(label, line);
         }

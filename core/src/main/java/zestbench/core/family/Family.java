@@ -138,6 +138,11 @@ public interface Family {
         return Set.of();
     }
 
+    /** Why one of it may not run again, in the words that are usual. */
+    default List<String> condemnedFor() {
+        return List.of("burnt", "burst", "shorted", "to ground");
+    }
+
     /** What it takes to run on the line; null for what does not turn. */
     default @Nullable Turning turning() {
         return null;

@@ -12,6 +12,8 @@ public enum Trait {
     SERVES_A_MOTOR,
     /** Helps a compressor to start. */
     STARTS,
+    /** Moves the refrigerant: its amps go by RLA, and a new one goes in only once it is known what the old one died of. */
+    COMPRESSES,
     /** Opens when its circuit draws too much. */
     PROTECTS,
     /** Is told by bare figures, so that a line without a word is taken as its label. */

@@ -26,6 +26,9 @@ public interface Turning {
     /** Volts of the connection that serves {@code lineVolts}, or the only one; empty where it is not known which. */
     List<Double> connectionVolts(Spec spec, Optional<Double> lineVolts);
 
+    /** What its label says of the run capacitor it wants, in a capacitor's or in its own fields; empty where it says nothing. */
+    Spec capacitor(Spec spec);
+
     /** What its label allows above full load, as a factor of at least 1; 1 where it says nothing. */
     double serviceFactor(Spec spec);
 }

@@ -7,6 +7,7 @@ import java.util.function.Consumer;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
 import zestbench.core.family.Comparison;
+import zestbench.core.family.EachOf;
 import zestbench.core.family.Family;
 import zestbench.core.family.FieldRule;
 import zestbench.core.family.FieldRule.Unsaid;
@@ -26,7 +27,6 @@ import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.help.Help;
 import zestbench.core.help.Topic;
-import zestbench.core.judgement.Criterion;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Guard;
@@ -83,7 +83,14 @@ public final class HeaterFamily implements Family {
                             .live())));
 
     private static final List<Consumer<? super SpecPair>> RULES = List.of(
-            HeaterFamily::volts,
+            new EachOf(
+                    "volts",
+                    "V",
+                    Mark.PHYSICS,
+                    "made for the same volts",
+                    "made for these volts too",
+                    "heat goes with the square of the volts: on another voltage it is another heater",
+                    "For which volts is {silent} made?"),
             HeaterFamily::watts,
             FieldRule.equal("form", "", Mark.PRACTICE, "sits as the old one", "does not sit as the old one")
                     .unsaid(Unsaid.SHOWN, "Does the old one sit as a band around the shell, or in a well?"),
@@ -268,35 +275,6 @@ public final class HeaterFamily implements Family {
                         this::shortText,
                         spec -> Math.abs(spec.number("watts").orElse(0.0) - old),
                         1));
-    }
-
-    /** Heat goes with the square of the volts: another voltage is another heater. [physics] */
-    private static void volts(SpecPair p) {
-        List<Double> old = p.needed.numbers("volts");
-        List<Double> now = p.offered.numbers("volts");
-        String wanted = old.isEmpty() ? Criterion.NOT_ON_LABEL : words(old) + " V";
-        String given = now.isEmpty() ? Criterion.NOT_ON_LABEL : words(now) + " V";
-        if (old.isEmpty() || now.isEmpty()) {
-            p.ask("For which volts is " + (old.isEmpty() ? "the old one" : "the new one") + " made?");
-            p.add("volts", wanted, given, Grade.UNDECIDED, Mark.PHYSICS, "heat goes with the square of the volts");
-            return;
-        }
-        if (old.stream().allMatch(v -> now.stream().anyMatch(n -> Math.abs(n - v) < Figures.SAME))) {
-            Grade grade = old.size() == now.size() ? Grade.LIKE_FOR_LIKE : Grade.SUITABLE;
-            p.add("volts", wanted, given, grade, Mark.PHYSICS, "made for the same volts");
-            return;
-        }
-        double times = square(old.get(old.size() - 1) / now.get(now.size() - 1));
-        p.add(
-                "volts",
-                wanted,
-                given,
-                Grade.REFUSED,
-                Mark.PHYSICS,
-                "({} ÷ {})²: it would give {} times its watts",
-                old.get(old.size() - 1),
-                now.get(now.size() - 1),
-                Figures.fixed(times, 2));
     }
 
     private static void watts(SpecPair p) {

@@ -128,6 +128,7 @@ public final class LabelGrammar {
     private final Map<String, Long> marks = new HashMap<>();
     private final Map<String, Set<String>> groupsOf = new HashMap<>();
     private final Set<String> core = new HashSet<>();
+    private final Set<String> telling = new HashSet<>();
     private final Set<String> onlyOne = new HashSet<>();
     private final List<LabelField> bare = new ArrayList<>();
     private Finish finish = taken -> {};
@@ -175,6 +176,17 @@ public final class LabelGrammar {
     /** Whether a reading has what such a label hardly ever goes without. */
     boolean isUsual(Set<String> taken) {
         return core.isEmpty() || core.stream().anyMatch(taken::contains);
+    }
+
+    /** A text is told to be such a label, among all kinds, only where one of these fields stands in it. */
+    public LabelGrammar toldOnlyBy(String... fieldPaths) {
+        telling.addAll(LabelField.words(fieldPaths));
+        return this;
+    }
+
+    /** Whether a reading has what tells such a label from those of other kinds. */
+    boolean isTold(Set<String> taken) {
+        return telling.isEmpty() || telling.stream().anyMatch(taken::contains);
     }
 
     /** Where a label says two things of this, neither is taken before somebody has looked. */

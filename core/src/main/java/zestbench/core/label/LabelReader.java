@@ -142,7 +142,9 @@ public final class LabelReader {
         return new Scored(
                 read,
                 best.cost() - bonus + best.left() * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
-                isNothing ? 0 : Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0));
+                isNothing || !grammar.isTold(paths)
+                        ? 0
+                        : Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0));
     }
 
     private LabelRead answer(List<Whole> all) {

@@ -41,4 +41,9 @@ final class MotorOnLine implements Turning {
     public double serviceFactor(Spec spec) {
         return MotorRating.known(spec).map(MotorRating::serviceFactor).orElse(1.0);
     }
+
+    @Override
+    public Spec capacitor(Spec spec) {
+        return spec.has("capacitorMicrofarads") ? spec : Spec.EMPTY;
+    }
 }

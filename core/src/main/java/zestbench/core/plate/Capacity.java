@@ -25,7 +25,7 @@ public record Capacity(String group, int thousands) {
     private static final int LARGEST_SMALL = 60;
     private static final int STEP = 6;
     /** 12,000 Btu/h is one ton. */
-    static final double BTU_PER_HOUR_PER_TON = 12_000;
+    public static final double BTU_PER_HOUR_PER_TON = 12_000;
 
     /**
      * A size the model number can mean.

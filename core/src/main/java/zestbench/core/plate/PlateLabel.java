@@ -178,8 +178,8 @@ public final class PlateLabel {
                         "shortCircuitKiloamps",
                         Shapes.number(1, 200, Unit.KILOAMPS),
                         "sccr|short circuit rating|short circuit current rating|short circuit"))
-                .field(PlateRows.refrigerant())
-                .field(PlateRows.refrigerantAlone())
+                .field(RefrigerantFields.refrigerant())
+                .field(RefrigerantFields.alone())
                 .field(of(
                                 "chargePounds",
                                 Shapes.number(0.1, 400, Unit.POUNDS).withUnit(),
@@ -245,7 +245,7 @@ public final class PlateLabel {
                 .physics(PlateLabel::against)
                 .finish(PlateSettling::finish);
         for (String group : new String[] {"", COMPRESSORS, OUTDOOR, INDOOR, HEATER}) {
-            PlateRows.supply(grammar, group);
+            SupplyFields.declare(grammar, group);
         }
         PlateRows.fan(grammar, OUTDOOR);
         PlateRows.fan(grammar, INDOOR);

@@ -46,6 +46,7 @@ final class FaultTable {
                             "Compressor overload open",
                             WINDING_OPEN,
                             "Feel the shell, cool it, then read C–R and C–S again")
+                    .inPart("compressor")
                     .always(SHELL_HOT, WINDING_OPEN)
                     .sometimes(SHORT_CYCLES)
                     .seldom(CODE_LOCKED_ROTOR)
@@ -84,10 +85,12 @@ final class FaultTable {
                             "Compressor seized",
                             START_AMPS_STAY,
                             "Amps at start: 75 % of LRA and more for over half a second")
+                    .inPart("compressor")
                     .always(COMPRESSOR_HUMS, START_AMPS_STAY)
                     .often(BREAKER_OPENS, SHELL_HOT, CODE_LOCKED_ROTOR, AMPS_HIGH)
                     .never(COMPRESSOR_RUNS),
             Fault.of("winding-open", 2, "Compressor winding open", WINDING_OPEN, "Cold shell: read C–R, C–S and R–S")
+                    .inPart("compressor")
                     .always(WINDING_OPEN)
                     .seldom(COMPRESSOR_HUMS)
                     .never(COMPRESSOR_RUNS),
@@ -97,6 +100,7 @@ final class FaultTable {
                             "Compressor winding to ground",
                             GROUNDED,
                             "Each winding to clean copper; no reset and no fuse before it")
+                    .inPart("compressor")
                     .always(GROUNDED, BREAKER_OPENS)
                     .often(SUDDEN)
                     .never(COMPRESSOR_RUNS, COMPRESSOR_HUMS)
@@ -107,6 +111,7 @@ final class FaultTable {
                             "Compressor runs and does not pump",
                             NOT_PUMPING,
                             "Liquid less suction under 30 psi after a minute's running")
+                    .inPart("compressor")
                     .always(NOT_PUMPING)
                     .provedBy(NOT_PUMPING)
                     .provedByNo(THREE_PHASE),
@@ -277,6 +282,7 @@ final class FaultTable {
                             "Pressure switch open",
                             SWITCH_OPEN,
                             "Continuity of each switch; a jumper is a test, never a repair")
+                    .inPart("switch")
                     .always(SWITCH_OPEN)
                     .often(CODE_PRESSURE, SHORT_CYCLES)
                     .seldom(CONTACTOR_IN, COIL_VOLTS, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, LOAD_VOLTS)
@@ -341,6 +347,7 @@ final class FaultTable {
                             "Float or proving switch open",
                             FLOAT_OPEN,
                             "Look into the pan, then continuity of the switch")
+                    .inPart("switch")
                     .always(FLOAT_OPEN, WATER_IN_PAN)
                     .often(INDOOR_RUNS, THERMOSTAT_LIT, CALL_VOLTS)
                     .seldom(CONTACTOR_IN, COIL_VOLTS, OUTDOOR_FAN_RUNS, COMPRESSOR_RUNS, LOAD_VOLTS)

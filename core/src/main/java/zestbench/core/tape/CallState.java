@@ -382,8 +382,10 @@ public final class CallState {
                 PartEntry.Chosen choice = motor.chosen();
                 Spec label =
                         choice == null ? motor.spec() : choice.pieces().get(0).spec();
-                if (label.has("capacitorMicrofarads")) {
-                    out.add(new Witness(Source.MOTOR_LABEL, label));
+                Turning turning = motor.family().turning();
+                Spec wanted = turning == null ? Spec.EMPTY : turning.capacitor(label);
+                if (!wanted.isEmpty()) {
+                    out.add(new Witness(Source.MOTOR_LABEL, wanted));
                 }
             }
         }

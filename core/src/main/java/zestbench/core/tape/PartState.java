@@ -18,6 +18,7 @@ import zestbench.core.family.HookupRequest.Site;
 import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Trait;
 import zestbench.core.family.Turning;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
@@ -222,7 +223,9 @@ public final class PartState {
 
     /** A motor's own rating, where its label gives one; null where it does not. */
     private @Nullable Double labelAmps() {
-        List<Double> amps = family().turns() ? spec.numbers("fullLoadAmps") : List.of();
+        List<Double> amps = !family().turns()
+                ? List.of()
+                : spec.numbers(family().has(Trait.COMPRESSES) ? "ratedLoadAmps" : "fullLoadAmps");
         return amps.isEmpty() ? null : amps.get(0);
     }
 
