@@ -56,6 +56,9 @@ export const FAMILIES: Record<string, FamilyViews> = {
     labelHint: 'SCROLL COMPRESSOR R-410A 208/230 V 1 PH 60 HZ RLA 17.6 LRA 96 36000 BTU/H',
   },
   'crankcase-heater': { title: 'Crankcase heater', labelHint: 'CRANKCASE HEATER 240 V 70 W' },
-  switch: { title: 'Switch', labelHint: 'HIGH PRESSURE SWITCH OPENS 610 PSI CLOSES 420 PSI SPNC MANUAL RESET' },
+  switch: {
+    title: 'Switch',
+    labelHint: 'HIGH PRESSURE SWITCH OPENS 610 PSI CLOSES 420 PSI SPNC MANUAL RESET',
+  },
   'start-device': { title: 'Start device', labelHint: 'PTC 1-3 TON 208/277 V' },
 }

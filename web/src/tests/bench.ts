@@ -81,6 +81,7 @@ export function part(more: Partial<PartView> = {}): PartView {
     terminals: ['FAN', 'C', 'HERM'],
     readings: [],
     last: '',
+    condemnedFor: ['burnt'],
     filled: ['READ'],
     isGood: false,
     test:

@@ -3,6 +3,7 @@ package zestbench.core.compressor;
 import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
+import java.util.Set;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.Shapes;
 import zestbench.core.label.Taking;
@@ -10,6 +11,7 @@ import zestbench.core.label.Unit;
 import zestbench.core.plate.Capacity;
 import zestbench.core.plate.RefrigerantFields;
 import zestbench.core.plate.SupplyFields;
+import zestbench.core.value.Value;
 
 /** What a compressor's own label says, and in which words. */
 public final class CompressorLabel {
@@ -61,18 +63,24 @@ public final class CompressorLabel {
                             "run cap|run capacitor|capacitor|cap")
                     .bare(0.6))
             .foreign("mca|max fuse|displacement|oil charge|charge|psig|design pressure|hp|test pressure")
-            .fillers("thermally protected|hermetic|motor|made for|refrigerant|ac")
+            .fillers("run cap|run capacitor|oil|thermally protected|hermetic|motor|made for|refrigerant|ac")
             .physics(CompressorLabel::against);
 
     static {
         SupplyFields.declare(GRAMMAR, "");
     }
 
+    private static final Set<Double> CAN_VOLTS = Set.of(370.0, 440.0);
+
     private CompressorLabel() {}
 
-    /** A locked rotor draws 3 to 8 times what a loaded one does. [practice] */
+    /** A locked rotor draws 3 to 8 times what a loaded one does; 370 and 440 V beside µF are the capacitor's. [practice] */
     private static double against(Taking taking) {
         double times = taking.number("lockedRotorAmps") / taking.number("ratedLoadAmps");
-        return times < 2 || times > 12 ? 1 : 0;
+        boolean isOfCapacitor = taking.has("capacitorMicrofarads")
+                && !taking.has("capacitorVolts")
+                && taking.get("volts") instanceof Value.Items volts
+                && volts.items().stream().anyMatch(v -> v instanceof Value.Num n && CAN_VOLTS.contains(n.number()));
+        return (times < 2 || times > 12 ? 1 : 0) + (isOfCapacitor ? 1 : 0);
     }
 }

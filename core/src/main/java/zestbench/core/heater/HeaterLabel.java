@@ -15,7 +15,7 @@ public final class HeaterLabel {
     static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
             .hasAnyOf("watts")
             .tells(
-                    "crankcase heater|crank case heater|crankcase htr|belly band|belly band heater|sump heater|oil heater",
+                    "crankcase heater|crank case heater|crankcase htr|sump heater|oil heater",
                     "calentador de carter|resistance de carter|ölsumpfheizung")
             .field(of(
                             "volts",
@@ -33,7 +33,7 @@ public final class HeaterLabel {
                     .by("PTC", "ptc|self regulating|self-regulating|self limiting")
                     .by("FIXED", "fixed|resistance wire|wire wound"))
             .field(told("form")
-                    .by("BAND", "belly band|band|wrap around|wrap")
+                    .by("BAND", "belly band|belly band heater|band|wrap around|wrap")
                     .by("INSERT", "insertion|insert|immersion|well|stick"))
             .fillers("heater|compressor|crankcase");
 

@@ -48,17 +48,17 @@ import zestbench.core.wiring.BlockSheet;
 import zestbench.core.wiring.Sheet;
 
 /**
- * What a new kind of part takes: crankcase heaters, here for the test alone. All that it says of itself is below; label
+ * What a new kind of part takes: electric heat strips, here for the test alone. All that it says of itself is below; label
  * reading, doubts, matching, hook-up and proof are the shared mechanisms.
  */
 class ThrowAwayFamilyTest {
-    private static final class CrankcaseHeaters implements Family {
+    private static final class HeatStrips implements Family {
         private static final List<Attribute> ATTRIBUTES = List.of(
                 Attribute.number("volts", "Volts", "V", "beside VOLTS").deciding(),
                 Attribute.number("watts", "Watts", "W", "beside WATTS").deciding());
-        private static final LabelGrammar GRAMMAR = new LabelGrammar("crankcase-heater")
+        private static final LabelGrammar GRAMMAR = new LabelGrammar("heat-strip")
                 .hasAnyOf("watts")
-                .tells("crankcase heater|belly band heater")
+                .tells("heat strip|strip heater")
                 .field(of("volts", Shapes.number(100, 600, Unit.VOLTS), "volts|voltage")
                         .bare(0.3))
                 .field(of("watts", Shapes.number(10, 200, Unit.WATTS), "watts|power")
@@ -66,23 +66,23 @@ class ThrowAwayFamilyTest {
         private static final List<FieldRule> RULES = List.of(
                 FieldRule.equal("volts", "V", Mark.PHYSICS, "same volts", "heat goes with the square of the volts")
                         .unsaid(FieldRule.Unsaid.UNDECIDED_OF_EITHER, "Which volts are printed?"),
-                FieldRule.equal("watts", "W", Mark.PRACTICE, "same heat", "more cooks the oil, less does not clear it")
+                FieldRule.equal("watts", "W", Mark.PRACTICE, "same heat", "more overheats the cabinet")
                         .within(10)
                         .unsaid(FieldRule.Unsaid.UNDECIDED_OF_EITHER, "Which watts are printed?"));
 
         @Override
         public String kind() {
-            return "crankcase-heater";
+            return "heat-strip";
         }
 
         @Override
         public String title() {
-            return "Crankcase heater";
+            return "Heat strip";
         }
 
         @Override
         public String idLetters() {
-            return "CH";
+            return "HS";
         }
 
         @Override
@@ -146,7 +146,7 @@ class ThrowAwayFamilyTest {
 
         @Override
         public Proof proof(HookupRequest request) {
-            return new Proof(List.of(new Check("tight", "Tight on a clean shell")), List.of(), List.of());
+            return new Proof(List.of(new Check("tight", "Tight in its rack")), List.of(), List.of());
         }
 
         @Override
@@ -160,7 +160,7 @@ class ThrowAwayFamilyTest {
         }
     }
 
-    private static final Family HEATERS = new CrankcaseHeaters();
+    private static final Family HEATERS = new HeatStrips();
 
     private static Spec spec(String label) {
         return new Spec(HEATERS.read(label).fields());
@@ -171,9 +171,8 @@ class ThrowAwayFamilyTest {
         List<LabelGrammar> all = new ArrayList<>();
         Families.ALL.forEach(family -> all.add(family.label()));
         all.add(HEATERS.label());
-        LabelRead read =
-                LabelReader.told(all, "CRANKCASE HEATER 240 VOLTS 70 WATTS").orElseThrow();
-        assertThat(read.kind()).isEqualTo("crankcase-heater");
+        LabelRead read = LabelReader.told(all, "HEAT STRIP 240 VOLTS 70 WATTS").orElseThrow();
+        assertThat(read.kind()).isEqualTo("heat-strip");
         assertThat(HEATERS.shortText(new Spec(read.fields()))).isEqualTo("70 W 240 V");
     }
 
@@ -192,7 +191,7 @@ class ThrowAwayFamilyTest {
                 List.of(),
                 Circuit.UNKNOWN,
                 List.of(),
-                List.of(new StockLine("CH-1", 1, spec(offered), 20)),
+                List.of(new StockLine("HS-1", 1, spec(offered), 20)),
                 ShopRules.DEFAULT));
         assertThat(answer.matches())
                 .singleElement()
