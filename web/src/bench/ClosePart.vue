@@ -55,7 +55,7 @@ async function close() {
           v-for="why in store.part.condemnedFor"
           :key="why"
           type="button"
-          class="why"
+          class="zb-tap"
           :aria-pressed="note === why"
           @click="note = why"
         >
@@ -81,17 +81,6 @@ async function close() {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
-}
-.why {
-  min-height: 48px;
-  padding: 4px 14px;
-  border: var(--zb-line);
-  background: var(--zb-sheet);
-  cursor: pointer;
-}
-.why[aria-pressed='true'] {
-  background: var(--zb-lemon);
-  color: var(--zb-on-lemon);
 }
 .row {
   display: flex;

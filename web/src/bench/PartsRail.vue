@@ -100,6 +100,11 @@ function state(part: PartView): string {
         <p class="zb-soft">a tape without a call</p>
       </template>
     </div>
+    <p v-for="w in store.call?.standstill" :key="w.id" class="zb-stands">
+      <b class="zb-name">{{ w.flag }}</b> {{ w.place ? `${w.place}: ` : '' }}{{ w.what
+      }}{{ w.until ? `, look again ${dateWords(w.until)}` : '' }}
+      <span class="by">{{ w.who }}, {{ whenOf(w.atMillis) }}</span>
+    </p>
     <p v-for="j in store.call?.jumpers" :key="j.id" class="jumped">
       <b class="zb-name">JUMPER IN</b> {{ j.across }}
     </p>

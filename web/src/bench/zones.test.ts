@@ -128,7 +128,15 @@ it('the calls show the next thing on each, what is due, and what to do when ther
     hasMore: true,
     unitsWithWriteUps: 7,
     writeUps: [
-      { unitId: 4, site: 'Net lofts', unit: 'loft 3', count: 3, urgency: 'NOW', words: 'Belt frayed' },
+      {
+        unitId: 4,
+        site: 'Net lofts',
+        unit: 'loft 3',
+        count: 3,
+        urgency: 'NOW',
+        flag: 'NOW',
+        words: 'Belt frayed',
+      },
     ],
     due: [
       {

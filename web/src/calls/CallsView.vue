@@ -177,7 +177,7 @@ onMounted(load)
         <DueRow
           v-for="u in view.writeUps"
           :key="u.unitId"
-          :flag="u.urgency"
+          :flag="u.flag"
           :site="u.site"
           :unit="u.unit"
           :words="`${u.words}${u.count > 1 ? ` (${u.count} in all)` : ''}`"

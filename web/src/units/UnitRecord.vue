@@ -27,6 +27,9 @@ const plates = computed(() =>
     { title: 'Indoor coil', fields: (record.value?.indoorPlate ?? {}) as Fields, photos: photosOf('INDOOR') },
   ].filter((p) => Object.keys(p.fields).length > 0),
 )
+const standstill = computed(
+  () => history.value?.writeUps.filter((w) => history.value?.standstill.includes(w.id)) ?? [],
+)
 
 function photosOf(which: 'OUTDOOR' | 'INDOOR') {
   return history.value?.platePhotos.find((p) => p.which === which)?.photos ?? []
@@ -70,6 +73,11 @@ onMounted(async () => {
           <div>
             <h1>{{ record.unit.site }}, {{ record.unit.name }}</h1>
             <p class="line">{{ record.unit.line }}</p>
+            <p v-for="w in standstill" :key="w.id" class="zb-stands">
+              <b class="zb-name">{{ w.flag }}</b> {{ w.what
+              }}<template v-if="w.until">, look again {{ dateWords(w.until) }}</template>
+              <span class="by">{{ w.who }}, {{ dayOf(w.atMillis) }}</span>
+            </p>
           </div>
           <nav class="take" aria-label="To take along">
             <a :href="`/api/units/${record.unit.id}/sticker.pdf`" target="_blank" class="zb-file">Sticker</a>
@@ -79,7 +87,7 @@ onMounted(async () => {
         <section class="zb-section" v-if="history?.writeUps.length" aria-labelledby="ups">
           <h2 id="ups">Seen and not done</h2>
           <router-link v-for="w in history.writeUps" :key="w.id" :to="`/calls/${w.callId}`" class="up">
-            <b class="zb-name urgency">{{ w.urgency }}</b>
+            <b class="zb-name urgency">{{ w.flag }}</b>
             <span
               ><b>{{ w.what }}</b> <span class="zb-soft">{{ w.place }}</span></span
             >

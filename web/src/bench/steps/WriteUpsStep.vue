@@ -4,18 +4,17 @@ import type { WriteUpView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
-import { whenOf } from '@/shared/time'
+import { dateWords, whenOf } from '@/shared/time'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
 
 /** Seen and not done: what, why it matters, how long it can wait. Those of earlier visits stay until they are ended. */
 type Urgency = WriteUpView['urgency']
-const URGENCIES: readonly { value: Urgency; words: string }[] = [
-  { value: 'NOW', words: 'now' },
-  { value: 'SOON', words: 'soon' },
-  { value: 'WATCH', words: 'watch it' },
-]
 const store = useCall()
+const urgencies = computed(() => store.call?.leave.urgencies ?? [])
+const choices = computed(() =>
+  urgencies.value.map((u) => ({ value: u.urgency, words: u.flag.toLowerCase() })),
+)
 const open = computed(() => store.call?.leave.writeUps ?? [])
 const of = (field: string) => `write-up ${store.call?.id} ${field}`
 const place = useDraft(
@@ -34,6 +33,8 @@ const { text: placeText } = place
 const { text: whatText } = what
 const { text: whyText } = why
 const urgency = ref<Urgency | null>(null)
+const until = ref('')
+const chosen = computed(() => urgencies.value.find((u) => u.urgency === urgency.value))
 const ending = ref<string | null>(null)
 const how = ref('')
 const isReady = computed(() => whatText.value.trim() !== '' && urgency.value !== null)
@@ -45,6 +46,7 @@ async function keep() {
     what: whatText.value,
     why: whyText.value,
     urgency: urgency.value,
+    ...(chosen.value?.isStandstill && until.value ? { until: until.value } : {}),
   })
   if (isKept || store.notice) {
     for (const draft of [place, what, why]) {
@@ -52,6 +54,7 @@ async function keep() {
       draft.letGo()
     }
     urgency.value = null
+    until.value = ''
   }
 }
 async function end(w: WriteUpView) {
@@ -76,13 +79,18 @@ async function end(w: WriteUpView) {
       <ul v-if="open.length" class="open" aria-label="Open write-ups">
         <li v-for="w in open" :key="w.id">
           <div class="line">
-            <b class="zb-name flag" :class="{ now: w.urgency === 'NOW' }">{{ w.urgency }}</b>
+            <b
+              class="zb-name flag"
+              :class="{ now: urgencies.findIndex((u) => u.urgency === w.urgency) < 3 }"
+              >{{ w.flag }}</b
+            >
             <span class="what">
               <b>{{ w.what }}</b>
               <span v-if="w.place" class="zb-soft"> {{ w.place }}</span>
               <span v-if="w.why" class="why">{{ w.why }}</span>
               <span class="zb-soft"
-                >{{ w.isHere ? 'this visit' : `seen ${whenOf(w.atMillis)}` }}, {{ w.words }}</span
+                >{{ w.isHere ? 'this visit' : `seen ${whenOf(w.atMillis)}` }}, {{ w.words
+                }}{{ w.until ? `, look again ${dateWords(w.until)}` : '' }}</span
               >
             </span>
             <v-btn
@@ -123,7 +131,18 @@ async function end(w: WriteUpView) {
             has-no-wrong-line
           />
         </div>
-        <ChoiceButtons v-model="urgency" label="How long it can wait" :choices="URGENCIES" />
+        <ChoiceButtons v-model="urgency" label="How long it can wait" :choices="choices" />
+        <template v-if="chosen?.isStandstill">
+          <p class="zb-soft">
+            Without a place it is the whole unit, and stands at its head until it is ended.
+          </p>
+          <div class="usual">
+            <button v-for="u in chosen.usual" :key="u" type="button" class="zb-tap" @click="whatText = u">
+              {{ u }}
+            </button>
+          </div>
+          <LabelledField v-model="until" kind="date" label="Look again on, if you like" has-no-wrong-line />
+        </template>
       </section>
     </div>
     <ActionBar
@@ -191,6 +210,11 @@ async function end(w: WriteUpView) {
 .two {
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.6fr);
   margin: 0;
+}
+.usual {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
 }
 .new {
   display: grid;

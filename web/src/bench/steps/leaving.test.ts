@@ -182,6 +182,8 @@ describe('write-ups', () => {
     what: `Belt ${id}`,
     why: 'It slips',
     urgency,
+    flag: urgency,
+    who: 'Tech 2',
     words: 'now',
     callId: 7,
     atMillis: 0,
@@ -210,6 +212,24 @@ describe('write-ups', () => {
     })
     expect((again.find('.new input').element as HTMLInputElement).value).toBe('')
     expect(again.find('.open').text()).toMatch(/NOW.*Belt x.*It slips.*this visit/s)
+  })
+
+  it('that keep the unit from running say what for and until when', async () => {
+    const sent = server({ '/write-ups': leaving({}) })
+    const view = await onBench(WriteUpsStep, leaving({}), { call: 'WRITE_UPS' })
+    expect(view.text()).not.toContain('Gas off')
+    await button(view, 'tagged out')?.trigger('click')
+    await button(view, 'Gas off, may not fire')?.trigger('click')
+    await view.find('input[type=date]').setValue('2026-12-04')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.path.endsWith('/write-ups'))?.json).toEqual({
+      place: '',
+      what: 'Gas off, may not fire',
+      why: '',
+      urgency: 'TAGGED_OUT',
+      until: '2026-12-04',
+    })
   })
 
   it('of an earlier visit end here, with how', async () => {

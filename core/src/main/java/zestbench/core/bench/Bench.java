@@ -12,6 +12,7 @@ import zestbench.core.bench.ArrivalViews.SupplyView;
 import zestbench.core.bench.ArrivalViews.WindingsView;
 import zestbench.core.bench.CallAccount.AccountLine;
 import zestbench.core.bench.LeaveViews.LeaveView;
+import zestbench.core.bench.LeaveViews.WriteUpView;
 import zestbench.core.bench.PartViews.DischargeView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.LineView;
@@ -63,6 +64,7 @@ public record Bench(
         List<AccountLine> account,
         List<JumperView> jumpers,
         @Nullable WaitView waits,
+        List<WriteUpView> standstill,
         List<LineView> tape,
         @Nullable UndoAction undo) {
 
@@ -122,6 +124,10 @@ public record Bench(
                 CallAccount.of(state, before.complaint()),
                 state.jumpers().open().stream().map(JumperView::of).toList(),
                 WaitView.of(state.waits()),
+                around.writeUps().stream()
+                        .filter(w -> w.writeUp().urgency().isStandstill())
+                        .map(w -> WriteUpView.of(w, before.call()))
+                        .toList(),
                 lines(state),
                 UndoAction.of(state));
     }

@@ -121,6 +121,12 @@ public final class CallAccount {
                 out.add(closed.asLeft());
             }
         }
+        for (Line line : state.leave().openWriteUps().values()) {
+            if (line.entry() instanceof LeaveEntry.WrittenUp left
+                    && left.urgency().isStandstill()) {
+                out.add(left.urgency().flag() + ": " + plain(left.what()));
+            }
+        }
         Line proof = state.leave().kept();
         if (proof != null) {
             out.add(proof.entry().told().detail());

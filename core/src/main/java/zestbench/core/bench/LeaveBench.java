@@ -17,6 +17,7 @@ import zestbench.core.bench.LeaveViews.PointView;
 import zestbench.core.bench.LeaveViews.ProofView;
 import zestbench.core.bench.LeaveViews.SeriesView;
 import zestbench.core.bench.LeaveViews.SettlingView;
+import zestbench.core.bench.LeaveViews.UrgencyView;
 import zestbench.core.bench.LeaveViews.WriteUpView;
 import zestbench.core.bench.PartViews.CheckView;
 import zestbench.core.bench.PartViews.FindingView;
@@ -47,6 +48,7 @@ public final class LeaveBench {
                 around.writeUps().stream()
                         .map(w -> WriteUpView.of(w, before.call()))
                         .toList(),
+                UrgencyView.all(),
                 leave.options().stream()
                         .map(o -> OptionView.of(o, leave.taken()))
                         .toList(),

@@ -1,5 +1,6 @@
 package zestbench.core.bench;
 
+import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.PartViews.CheckView;
@@ -25,6 +26,7 @@ public final class LeaveViews {
             List<CheckView> beforePower,
             ProofView proof,
             List<WriteUpView> writeUps,
+            List<UrgencyView> urgencies,
             List<OptionView> options,
             boolean isDeclined) {}
 
@@ -109,16 +111,29 @@ public final class LeaveViews {
         }
     }
 
-    /** @param isHere whether it was seen on this call */
+    /** How long something can wait. @param usual what is often said so */
+    public record UrgencyView(
+            Entry.Urgency urgency, String flag, String words, boolean isStandstill, List<String> usual) {
+        static List<UrgencyView> all() {
+            return Arrays.stream(Entry.Urgency.values())
+                    .map(u -> new UrgencyView(u, u.flag(), u.words(), u.isStandstill(), u.usual()))
+                    .toList();
+        }
+    }
+
+    /** @param isHere whether it was seen on this call @param until the day to look again; null where none was named */
     public record WriteUpView(
             String id,
             String place,
             String what,
             String why,
             Entry.Urgency urgency,
+            String flag,
             String words,
+            @Nullable String until,
             long callId,
             long atMillis,
+            String who,
             boolean isHere) {
         public static WriteUpView of(OpenWriteUp open, long callId) {
             LeaveEntry.WrittenUp w = open.writeUp();
@@ -128,9 +143,12 @@ public final class LeaveViews {
                     w.what(),
                     w.why(),
                     w.urgency(),
+                    w.urgency().flag(),
                     w.urgency().words(),
+                    w.until(),
                     open.call(),
                     open.atMillis(),
+                    open.who(),
                     open.call() == callId);
         }
     }

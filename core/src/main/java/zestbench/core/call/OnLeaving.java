@@ -43,7 +43,19 @@ public sealed interface OnLeaving extends Command {
                 throw new Refusal("Not yet: " + open + " of the lines before power " + (open == 1 ? "is" : "are")
                         + " not ticked off. A line that does not apply is ticked once that is seen.");
             }
+            for (OpenWriteUp each : around.writeUps()) {
+                LeaveEntry.WrittenUp tag = each.writeUp();
+                if (tag.urgency() == Entry.Urgency.TAGGED_OUT && tag.place().isBlank()) {
+                    throw new Refusal("The unit is tagged out by " + each.who() + ": " + tag.what()
+                            + ". See to that and end it under write-ups first.");
+                }
+            }
             return Decision.of(new LeaveEntry.UnitStarted());
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.WRITE_UPS);
         }
     }
 
@@ -98,19 +110,21 @@ public sealed interface OnLeaving extends Command {
         }
     }
 
-    /** Writes up what was seen and is not done. @param part it is about, with whose replacement it ends; null where it is about none */
+    /** Writes up what was seen and is not done. @param part it is about, with whose replacement it ends; null where it is about none @param until the day to look again; null where none is named */
     record WriteUp(
             String place,
             String what,
             String why,
             Entry.Urgency urgency,
-            @Nullable String part) implements OnLeaving {
+            @Nullable String part,
+            @Nullable String until) implements OnLeaving {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             String where = part == null || !place.isBlank()
                     ? place
                     : state.part(part).added().place();
-            return Decision.of(written(around.freshWriteUp(0), where, what, why, urgency, part));
+            return Decision.of(new LeaveEntry.WrittenUp(
+                    around.freshWriteUp(0), where.strip(), what.strip(), why.strip(), urgency, part, until));
         }
     }
 
@@ -175,6 +189,6 @@ public sealed interface OnLeaving extends Command {
     /** @param of the part it is about, with whose replacement it ends; null where it is about none */
     static LeaveEntry.WrittenUp written(
             String id, String place, String what, String why, Entry.Urgency urgency, @Nullable String of) {
-        return new LeaveEntry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of);
+        return new LeaveEntry.WrittenUp(id, place.strip(), what.strip(), why.strip(), urgency, of, null);
     }
 }

@@ -64,7 +64,8 @@ public sealed interface OnPart extends Command {
                         at.added().title() + " condemned",
                         note.strip(),
                         Entry.Urgency.NOW,
-                        part));
+                        part,
+                        null));
             }
             return Decision.of(out);
         }

@@ -74,14 +74,47 @@ public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEn
 
     /** How long something that was seen can wait. */
     enum Urgency {
-        NOW("before it runs on"),
-        SOON("this season"),
-        WATCH("look again next visit");
+        /** It may not run, for the safety of people: nobody takes the tag off but whoever saw to it. */
+        TAGGED_OUT(
+                "TAGGED OUT",
+                "may not run",
+                List.of(
+                        "Gas off, may not fire",
+                        "Power off, leaking",
+                        "Power off, to ground",
+                        "Refrigerant out, valves shut")),
+        /** Switched off, and to stay so until somebody looked. */
+        OFF(
+                "OFF BY US",
+                "off until somebody looked",
+                List.of("Off: waits for a part", "Off: coil thaws", "Off: pan full")),
+        NOW("NOW", "before it runs on", List.of()),
+        SOON("SOON", "this season", List.of()),
+        WATCH("WATCH", "look again next visit", List.of());
 
+        private final String flag;
         private final String words;
+        private final List<String> usual;
 
-        Urgency(String words) {
+        Urgency(String flag, String words, List<String> usual) {
+            this.flag = flag;
             this.words = words;
+            this.usual = usual;
+        }
+
+        /** On a tag, in two words at the most. */
+        public String flag() {
+            return flag;
+        }
+
+        /** What is often said so. */
+        public List<String> usual() {
+            return usual;
+        }
+
+        /** Whether the unit, or what of it is named, does not run as long as this is open. */
+        public boolean isStandstill() {
+            return this == TAGGED_OUT || this == OFF;
         }
 
         /** How long what a finding says can wait. [practice] */

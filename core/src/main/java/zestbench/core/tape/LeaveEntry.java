@@ -98,6 +98,7 @@ public sealed interface LeaveEntry extends Entry {
      * @param id under which any later visit can end it
      * @param place in the unit; empty where it is of the whole
      * @param of the part whose finding it is, with whose replacement it ends; null where it is of none
+     * @param until the day to look again, as 2026-11-27; null where none was named
      */
     record WrittenUp(
             String id,
@@ -105,7 +106,9 @@ public sealed interface LeaveEntry extends Entry {
             String what,
             String why,
             Entry.Urgency urgency,
-            @Nullable String of) implements LeaveEntry, Strikable, Dark {
+            @Nullable String of,
+            @Nullable String until)
+            implements LeaveEntry, Strikable, Dark {
         @Override
         public TapeText told() {
             return LeaveText.of(this);
@@ -117,7 +120,7 @@ public sealed interface LeaveEntry extends Entry {
         }
 
         public WrittenUp(String id, String place, String what, String why, Entry.Urgency urgency) {
-            this(id, place, what, why, urgency, null);
+            this(id, place, what, why, urgency, null, null);
         }
     }
 

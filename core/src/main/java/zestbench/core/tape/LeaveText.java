@@ -36,9 +36,10 @@ final class LeaveText {
 
     static TapeText of(LeaveEntry.WrittenUp e) {
         String place = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
+        String name = e.urgency().isStandstill() ? e.urgency().flag() : "Write-up";
         return TapeText.words(
-                "Write-up" + place + ": " + e.what(),
-                e.urgency().words(),
+                name + place + ": " + e.what(),
+                e.urgency().words() + (e.until() == null ? "" : ", look again on " + e.until()),
                 "",
                 e.why().isEmpty() ? List.of() : List.of(e.why()));
     }

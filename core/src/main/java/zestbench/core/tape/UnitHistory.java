@@ -27,7 +27,7 @@ public final class UnitHistory {
     public record Visit(long call, List<Line> tape, CallState state) {}
 
     /** Something seen and not done that is still so. @param call the visit it was seen on */
-    public record OpenWriteUp(long call, long atMillis, LeaveEntry.WrittenUp writeUp) {}
+    public record OpenWriteUp(long call, long atMillis, String who, LeaveEntry.WrittenUp writeUp) {}
 
     /**
      * A part that was put in.
@@ -94,7 +94,7 @@ public final class UnitHistory {
         for (Visit visit : visits) {
             visit.state().leave().openWriteUps().forEach((id, line) -> {
                 if (line.entry() instanceof LeaveEntry.WrittenUp written) {
-                    open.put(id, new OpenWriteUp(visit.call(), line.atMillis(), written));
+                    open.put(id, new OpenWriteUp(visit.call(), line.atMillis(), line.who(), written));
                 }
             });
             ended.addAll(visit.state().leave().endedHere());

@@ -43,7 +43,7 @@ class CallAccountTest {
         call.then("Tech 2", new OnCall.Strike(call.state().tape().size(), "lead slipped"));
         call.read("FAN", 5);
         call.then("Tech 2", new OnPart.Close(call.part(), Entry.Outcome.FIXED_WITHOUT_PART, "spade tightened", null));
-        call.then("Tech 2", new OnLeaving.WriteUp("Outdoor unit", "coil matted.", "", Entry.Urgency.SOON, null));
+        call.then("Tech 2", new OnLeaving.WriteUp("Outdoor unit", "coil matted.", "", Entry.Urgency.SOON, null, null));
         assertThat(CallAccount.of(call.state(), "Hums")).hasSizeLessThanOrEqualTo(10);
         assertThat(told())
                 .contains(

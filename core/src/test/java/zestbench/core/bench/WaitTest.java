@@ -23,7 +23,7 @@ class WaitTest {
     void whatItWaitsForStandsOnTheListsUntilItGoesOn() {
         String next = digest().next();
         call.then("Tech 1", new OnWait.Begin(WaitsFor.CUSTOMER, "2026-12-01", "asks her landlord"));
-        assertThat(digest().next()).isEqualTo("Waits for the customer's decision, until 2026-12-01");
+        assertThat(digest().next()).isEqualTo("It waits for the customer's decision");
         assertThat(digest().waiting()).singleElement().satisfies(w -> {
             assertThat(w.hold()).isEqualTo(Hold.WAIT);
             assertThat(w.ready()).isEqualTo("2026-12-01");

@@ -40,5 +40,6 @@ public final class BoardViews {
             long callId, String site, String unit, CallDigest.Hold hold, String words, String ready, boolean isReady) {}
 
     /** Seen and not done on one unit. @param words of the most urgent */
-    public record UnitWriteUps(long unitId, String site, String unit, int count, Entry.Urgency urgency, String words) {}
+    public record UnitWriteUps(
+            long unitId, String site, String unit, int count, Entry.Urgency urgency, String flag, String words) {}
 }

@@ -222,6 +222,7 @@ public class CallBoard {
                         row.getString(3),
                         row.getInt(4),
                         Entry.Urgency.values()[row.getInt(5)],
+                        Entry.Urgency.values()[row.getInt(5)].flag(),
                         row.getString(6)),
                 MOST_LISTED);
     }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +64,7 @@ class CloseoutController {
             @Nullable @Size(max = 300, message = "give up to 300 characters")
             String why) {}
 
-    /** @param part it is about, with whose replacement it ends; left out where it is about none */
+    /** @param part it is about, with whose replacement it ends; left out where it is about none @param until the day to look again */
     record WriteUpGiven(
             @Nullable @Size(max = 80, message = "give up to 80 characters")
             String place,
@@ -74,10 +75,12 @@ class CloseoutController {
             @Nullable @Size(max = 300, message = "give up to 300 characters")
             String why,
 
-            @NotNull(message = "say how long it can wait: NOW, SOON or WATCH")
+            @NotNull(message = "say how long it can wait: TAGGED_OUT, OFF, NOW, SOON or WATCH")
             Entry.Urgency urgency,
 
-            @Nullable @Size(max = 60) String part) {}
+            @Nullable @Size(max = 60) String part,
+
+            @Nullable LocalDate until) {}
 
     record WriteUpEnd(
             @NotBlank(message = "say how it ended, such as done, or no longer so")
@@ -173,7 +176,8 @@ class CloseoutController {
                         given.what(),
                         given.why() == null ? "" : given.why(),
                         given.urgency(),
-                        given.part()));
+                        given.part(),
+                        given.until() == null ? null : given.until().toString()));
     }
 
     @PostMapping("/write-ups/{writeUp}/end")

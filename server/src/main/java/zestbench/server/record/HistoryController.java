@@ -16,8 +16,10 @@ import zestbench.core.proof.Benchmark;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
 import zestbench.core.tape.AmpTrend;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.SectionTrend;
 import zestbench.core.tape.UnitHistory;
+import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.unit.Units;
 
 /** What all visits to a unit say together, over HTTP. */
@@ -35,6 +37,7 @@ public class HistoryController {
 
     record HistoryView(
             List<WriteUpView> writeUps,
+            List<String> standstill,
             @Nullable BestView best,
             List<TrendView> trends,
             List<AgedPart> parts,
@@ -103,6 +106,11 @@ public class HistoryController {
         }
         return new HistoryView(
                 history.openWriteUps().stream().map(w -> WriteUpView.of(w, 0)).toList(),
+                history.openWriteUps().stream()
+                        .map(OpenWriteUp::writeUp)
+                        .filter(w -> w.urgency().isStandstill())
+                        .map(LeaveEntry.WrittenUp::id)
+                        .toList(),
                 history.benchmark().map(HistoryController::best).orElse(null),
                 trends,
                 history.putIn().stream()

@@ -31,6 +31,7 @@ import zestbench.core.tape.Stop;
 import zestbench.core.tape.TapeText;
 import zestbench.core.tape.UnitEntry;
 import zestbench.core.tape.UnitHistory;
+import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.board.BoardViews;
 import zestbench.server.board.CallBoard;
 import zestbench.server.paper.Paper;
@@ -85,7 +86,7 @@ public class PaperController {
         leave.openWriteUps().values().forEach(line -> {
             if (line.entry() instanceof LeaveEntry.WrittenUp w) {
                 writeUps.add(
-                        Map.of("urgency", w.urgency().name(), "what", w.what(), "place", w.place(), "why", w.why()));
+                        Map.of("urgency", w.urgency().flag(), "what", w.what(), "place", w.place(), "why", w.why()));
             }
         });
         List<Map<String, Object>> tape = new ArrayList<>();
@@ -205,6 +206,14 @@ public class PaperController {
         filled.put("line", Units.UnitView.of(unit).line());
         filled.put("best", best.isEmpty() ? "" : "At its best: " + String.join(", ", best));
         filled.put("parts", parts);
+        filled.put(
+                "standstill",
+                history.openWriteUps().stream()
+                        .map(OpenWriteUp::writeUp)
+                        .filter(w -> w.urgency().isStandstill())
+                        .map(w -> w.urgency().flag() + ": " + w.what())
+                        .findFirst()
+                        .orElse(""));
         filled.put("note", history.lastNote());
         filled.put("qr", QrCode.of(stickers.address(unit)));
         return pdf("sticker-" + id, paper.print(Paper.Sheet.STICKER, filled));

@@ -253,7 +253,7 @@ class ReplayTest {
         } else if (entry instanceof LeaveEntry.ProofKept e) {
             return new OnLeaving.KeepProof(e.isBenchmark(), Objects.requireNonNullElse(e.why(), ""));
         } else if (entry instanceof LeaveEntry.WrittenUp e) {
-            return new OnLeaving.WriteUp(e.place(), e.what(), e.why(), e.urgency(), null);
+            return new OnLeaving.WriteUp(e.place(), e.what(), e.why(), e.urgency(), null, e.until());
         } else if (entry instanceof LeaveEntry.OptionsOffered e) {
             return new OnLeaving.Offer(e.options());
         } else if (entry instanceof UnitEntry.Noted e) {
