@@ -8,6 +8,7 @@ import { useUi } from '@/stores/ui'
 import type { PartView } from '@/api/types'
 import AddJumper from './AddJumper.vue'
 import AddWait from './AddWait.vue'
+import AddWork from './AddWork.vue'
 import AddPart from './AddPart.vue'
 
 /** The unit in two lines, the call's own steps, then its parts. */
@@ -15,6 +16,7 @@ const store = useCall()
 const ui = useUi()
 const isJumping = ref(false)
 const isWaiting = ref(false)
+const isWorkingOn = ref(false)
 const goOn = () => store.change('POST', '/wait/end', 'it goes on')
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
@@ -170,6 +172,9 @@ function state(part: PartView): string {
       <button v-if="store.isWorking" type="button" class="add jumper" @click="isJumping = true">
         + Jumper in
       </button>
+      <button v-if="store.isWorking" type="button" class="add jumper" @click="isWorkingOn = true">
+        + Work, no part
+      </button>
       <button
         v-if="store.isWorking && store.call?.unit && !store.call.waits"
         type="button"
@@ -182,6 +187,7 @@ function state(part: PartView): string {
     <AddPart v-model="ui.isAddingPart" />
     <AddJumper v-model="isJumping" />
     <AddWait v-model="isWaiting" />
+    <AddWork v-model="isWorkingOn" />
   </aside>
 </template>
 

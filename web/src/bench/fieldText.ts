@@ -28,7 +28,7 @@ export function textOf(attribute: Attribute, value: unknown): string {
 
 /** Whether a figure is the one that is written so: 0.333 is 1/3. */
 function isOf(value: unknown, written: string): boolean {
-  return typeof value === 'number' && Math.abs((number(written) ?? NaN) - value) < 0.001
+  return typeof value === 'number' && Math.abs((numberIn(written) ?? NaN) - value) < 0.001
 }
 
 /** The value of what was typed; an empty field means that it is not known. */
@@ -38,7 +38,7 @@ export function valueOf(attribute: Attribute, text: string): Typed {
   switch (attribute.type) {
     case 'NUMBER':
     case 'SIGNED_NUMBER': {
-      const n = number(typed)
+      const n = numberIn(typed)
       return n === null || (n < 0 && attribute.type === 'NUMBER')
         ? {
             wrong: `"${typed}" is no figure${attribute.unit ? ` in ${attribute.unit}` : ''}: write it as 7.5`,
@@ -49,7 +49,7 @@ export function valueOf(attribute: Attribute, text: string): Typed {
       const all = typed
         .split(/[\s/;]+|,\s*/)
         .filter((t) => t !== '')
-        .map(number)
+        .map(numberIn)
       return all.some((n) => n === null)
         ? { wrong: `"${typed}": write figures with commas, as 50, 60` }
         : { value: all }
@@ -61,7 +61,7 @@ export function valueOf(attribute: Attribute, text: string): Typed {
           g
             .split(/[\s,;–-]+/)
             .filter((t) => t !== '')
-            .map(number),
+            .map(numberIn),
         )
         .filter((g) => g.length > 0)
       if (groups.some((g) => g.some((n) => n === null)) || groups.length === 0)
@@ -81,7 +81,8 @@ export function valueOf(attribute: Attribute, text: string): Typed {
   }
 }
 
-function number(text: string): number | null {
+/** A number as it is typed: 1/4, 1 1/2, 0,25; null where it is none. */
+export function numberIn(text: string): number | null {
   const part = /^(?:(\d+)[\s-]+)?(\d+)\/(\d+)$/.exec(text.trim())
   if (part && Number(part[3]) > 0) return Number(part[1] ?? 0) + Number(part[2]) / Number(part[3])
   const plain = text.replace(',', '.').replace('−', '-')

@@ -18,6 +18,7 @@ import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
+import zestbench.core.tape.UnitEntry;
 
 /** A call in a few lines, as it is told to whoever pays or comes next: no ticks, nothing struck, nothing that was good anyway. */
 public final class CallAccount {
@@ -108,6 +109,12 @@ public final class CallAccount {
                         + (closed.note().isBlank() ? "" : ": " + closed.note()));
             }
         }
+        for (UnitEntry.WorkDone work : state.work()) {
+            out.add(work.work().words()
+                    + (work.place().isEmpty() ? "" : ", " + Letters.inSentence(work.place()))
+                    + (work.detail().isEmpty() ? "" : ": " + work.detail())
+                    + (work.shown().isEmpty() ? "" : " (" + work.shown() + ")"));
+        }
         return out;
     }
 
@@ -164,6 +171,11 @@ public final class CallAccount {
             String day = returnDate(part.closed());
             if (day != null) {
                 out.add(day + ", " + Letters.small(called(part)));
+            }
+        }
+        for (UnitEntry.WorkDone work : state.work()) {
+            if (work.returnDate() != null) {
+                out.add(work.returnDate() + ", " + Letters.small(work.work().words()));
             }
         }
         return out;

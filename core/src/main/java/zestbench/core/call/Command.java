@@ -17,6 +17,7 @@ public sealed interface Command
                 OnLeaving,
                 OnJumper,
                 OnWait,
+                OnWork,
                 QuickEntry {
     /**
      * What it comes to where the call stands so.

@@ -72,6 +72,8 @@ public record CallDigest(
                 bought = Math.max(bought, part.closedAtMillis());
             }
         }
+        // a temporary fix that is no part comes due as a temporary part does
+        state.work().forEach(w -> putIn.add(new PutIn(w.place(), w.work().words(), w.detail(), w.returnDate())));
         Line waits = state.waits();
         if (waits != null && waits.entry() instanceof UnitEntry.CallWaits wait) {
             waiting.add(new Waiting(Hold.WAIT, "", "waits for " + wait.what().words(), wait.note(), wait.until()));

@@ -56,6 +56,7 @@ public final class CallState {
     private final Map<String, Line> amps = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
+    private final List<UnitEntry.WorkDone> work = new ArrayList<>();
     private @Nullable Line waits;
     private final JumpersIn jumpers = new JumpersIn(leave);
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
@@ -149,6 +150,15 @@ public final class CallState {
         if (read.at() != null) {
             amps.put(read.at() + " " + read.key(), line);
         }
+    }
+
+    void work(Line line) {
+        work.add((UnitEntry.WorkDone) line.entry());
+    }
+
+    /** Work that was done for which no part went in. */
+    public List<UnitEntry.WorkDone> work() {
+        return work;
     }
 
     void waits(@Nullable Line line) {

@@ -167,6 +167,15 @@ public record TapeText(
         return words("Goes on", "", "", List.of());
     }
 
+    static TapeText of(UnitEntry.WorkDone e) {
+        String at = e.place().isEmpty() ? "" : ", " + Letters.inSentence(e.place());
+        return words(
+                e.work().words() + at + (e.detail().isEmpty() ? "" : ": " + e.detail()),
+                e.shown(),
+                e.returnDate() == null ? "" : "TEMPORARY until " + e.returnDate(),
+                List.of());
+    }
+
     static TapeText of(UnitEntry.JumperOut e) {
         return words("Jumper out: " + e.across(), "", "", List.of());
     }

@@ -3,10 +3,14 @@ package zestbench.core.tape;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.plate.Plates;
+import zestbench.core.proof.ProofPoint;
+import zestbench.core.quantity.Letters;
+import zestbench.core.quantity.Reading;
 import zestbench.core.safety.Deadness;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.wiring.Wire;
@@ -243,6 +247,47 @@ public sealed interface UnitEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             call.waits(null);
+        }
+    }
+
+    /**
+     * Work was done for which no part goes in.
+     *
+     * @param place where; empty where that is plain
+     * @param before of what shows its effect, in that point's unit; null where it was not read
+     * @param after the same afterwards
+     * @param returnDate the day a temporary fix is done properly, as 2026-11-27; null where it stays
+     */
+    record WorkDone(
+            Work work,
+            String place,
+            String detail,
+            @Nullable Double before,
+            @Nullable Double after,
+            @Nullable String returnDate)
+            implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.of(this);
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.work(line);
+        }
+
+        /** What its effect was, as 365 → 318 psig; empty where nothing was read. */
+        public String shown() {
+            ProofPoint shows = work.shows();
+            if (shows == null || (before == null && after == null)) {
+                return "";
+            }
+            String was =
+                    before == null ? "?" : Reading.of(shows.quantity(), before).shown();
+            String is =
+                    after == null ? "?" : Reading.of(shows.quantity(), after).shown();
+            return Letters.small(shows.title()) + " " + was + " → " + is + " "
+                    + shows.quantity().unit();
         }
     }
 

@@ -1,0 +1,99 @@
+package zestbench.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static zestbench.server.Bench.texts;
+
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** How a call and its unit stand over HTTP: what the call waits for, what was done without a part, a unit that is tagged out. */
+class StandingTest {
+    private static RunningBench bench;
+
+    @BeforeAll
+    static void open() {
+        bench = RunningBench.start();
+    }
+
+    @AfterAll
+    static void close() {
+        bench.close();
+    }
+
+    private static JsonNode board() {
+        return bench.get("/api/calls").json();
+    }
+
+    @Test
+    void aCallThatWaitsStandsOnTheBoardUntilItGoesOn() {
+        Bench call = Bench.callTo(bench, "loft 3 heat pump");
+        assertThat(bench.get("/api/waits").json().toString()).contains("the coil to thaw");
+        JsonNode view = call.does(
+                "/wait", "{\"what\":\"OTHER_TRADE\",\"until\":\"2026-01-15\",\"note\":\"electrician, new feed\"}");
+        assertThat(view.at("/waits/words").asString()).isEqualTo("waits for another trade");
+        assertThat(board().at("/waiting").toString())
+                .contains("waits for another trade, electrician, new feed")
+                .contains("\"ready\":\"2026-01-15\"")
+                .contains("\"isReady\":true");
+        assertThat(texts(board().at("/calls"), "/next")).contains("It waits for another trade");
+        assertThat(call.refuses("/wait", "{\"what\":\"THAW\",\"until\":\"soon\"}"))
+                .contains("until");
+        call.does("/wait/end", "{}");
+        assertThat(board().at("/waiting").toString()).doesNotContain("another trade");
+        assertThat(call.refuses("/wait/end", "{}")).isEqualTo("This call waits for nothing.");
+    }
+
+    @Test
+    void workWithoutAPartIsKeptAndATemporaryOneComesDue() {
+        Bench call = Bench.callTo(bench, "loft 7 heat pump");
+        assertThat(texts(bench.get("/api/work").json(), "/words")).contains("Filter changed", "Drain cleared");
+        call.does("/work", "{\"work\":\"CONDENSER_CLEANED\",\"place\":\"Outdoor unit\",\"before\":365,\"after\":318}");
+        JsonNode view = call.does(
+                "/work", "{\"work\":\"WIRE_REROUTED\",\"detail\":\"off the hot line\",\"returnDate\":\"2026-01-20\"}");
+        assertThat(view.at("/account").toString())
+                .contains("Condenser coil cleaned, outdoor unit (liquid pressure 365 → 318 psig)")
+                .contains("2026-01-20, wire rerouted");
+        assertThat(board().at("/due").toString()).contains("off the hot line").contains("2026-01-20");
+        assertThat(call.refuses("/work", "{\"work\":\"DRAIN_CLEARED\",\"before\":3}"))
+                .contains("leave it out");
+        assertThat(call.refuses("/work", "{\"work\":\"SWEPT\"}")).contains("work");
+        call.does("/work", "{\"work\":\"WIRE_REROUTED\",\"detail\":\"in loom\"}");
+        assertThat(board().at("/due").toString()).as("done properly").doesNotContain("off the hot line");
+    }
+
+    /** The tag outlives its call: the next one sees it at once, does not start the unit under it, and ends it. */
+    @Test
+    void aTagStandsAtTheUnitUntilItIsEnded() {
+        Bench call = Bench.callTo(bench, "rooftop 1");
+        call.does(
+                "/write-ups",
+                "{\"what\":\"Power off, leaking\",\"why\":\"oil at the coil\",\"urgency\":\"TAGGED_OUT\",\"until\":\"2026-12-04\"}");
+        call.does("/end", "{\"end\":\"CLOSED\",\"note\":\"\"}");
+        Bench next = Bench.callTo(bench, "rooftop 1");
+        JsonNode tag = next.view().at("/standstill/0");
+        assertThat(tag.at("/flag").asString()).isEqualTo("TAGGED OUT");
+        assertThat(tag.at("/until").asString()).isEqualTo("2026-12-04");
+        assertThat(tag.at("/isHere").asBoolean()).isFalse();
+        next.view()
+                .at("/leave/beforePower")
+                .forEach(c ->
+                        next.does("/before-power", "{\"key\":\"" + c.at("/key").asString() + "\",\"on\":true}"));
+        assertThat(next.refuses("/proof/start", "{}")).contains("tagged out by").contains("Power off, leaking");
+        JsonNode first = board().at("/writeUps/0");
+        assertThat(first.at("/flag").asString()).isEqualTo("TAGGED OUT");
+        JsonNode record = bench.get("/api/units/" + next.unitId() + "/history").json();
+        assertThat(record.at("/standstill").size()).isEqualTo(1);
+        assertThat(bench.get("/api/units/" + next.unitId() + "/sticker.pdf").status())
+                .isEqualTo(200);
+        next.does("/write-ups/" + tag.at("/id").asString() + "/end", "{\"how\":\"coil replaced\"}");
+        assertThat(next.view().at("/standstill").size()).isZero();
+        next.does("/proof/start", "{}");
+        assertThat(bench.get("/api/units/" + next.unitId() + "/history")
+                        .json()
+                        .at("/standstill")
+                        .size())
+                .isZero();
+    }
+}
