@@ -7,6 +7,7 @@ import { OF_LEAVING, OF_UNIT, useCall, type CallStep } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import type { PartView } from '@/api/types'
 import AddJumper from './AddJumper.vue'
+import AddRefrigerant from './AddRefrigerant.vue'
 import AddWait from './AddWait.vue'
 import AddWork from './AddWork.vue'
 import AddPart from './AddPart.vue'
@@ -17,6 +18,7 @@ const ui = useUi()
 const isJumping = ref(false)
 const isWaiting = ref(false)
 const isWorkingOn = ref(false)
+const isCharging = ref(false)
 const goOn = () => store.change('POST', '/wait/end', 'it goes on')
 
 const isQuick = computed(() => store.call?.status === 'QUICK_CHECK')
@@ -176,6 +178,14 @@ function state(part: PartView): string {
         + Work, no part
       </button>
       <button
+        v-if="store.isWorking && store.call?.unit"
+        type="button"
+        class="add jumper"
+        @click="isCharging = true"
+      >
+        + Refrigerant
+      </button>
+      <button
         v-if="store.isWorking && store.call?.unit && !store.call.waits"
         type="button"
         class="add jumper"
@@ -186,6 +196,7 @@ function state(part: PartView): string {
     </nav>
     <AddPart v-model="ui.isAddingPart" />
     <AddJumper v-model="isJumping" />
+    <AddRefrigerant v-model="isCharging" />
     <AddWait v-model="isWaiting" />
     <AddWork v-model="isWorkingOn" />
   </aside>

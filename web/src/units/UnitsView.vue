@@ -6,13 +6,19 @@ import { useUnitSearch } from './useUnitSearch'
 
 /** The units that are looked after. */
 const { words, found, hasMore, isLoaded, wrong, ask, more } = useUnitSearch()
+const year = new Date().getFullYear()
 onMounted(ask)
 </script>
 
 <template>
   <div class="zb-page">
     <div class="zb-page-inner">
-      <h1>Units</h1>
+      <header class="head">
+        <h1>Units</h1>
+        <a :href="`/api/refrigerant-log/${year}.csv`" class="zb-file" download
+          >Refrigerant of {{ year }}, CSV</a
+        >
+      </header>
       <LabelledField
         v-model="words"
         class="search"
@@ -33,7 +39,12 @@ onMounted(ask)
 </template>
 
 <style scoped>
-h1 {
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px 16px;
   margin-bottom: 12px;
 }
 .more {

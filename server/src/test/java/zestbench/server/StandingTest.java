@@ -96,4 +96,34 @@ class StandingTest {
                         .size())
                 .isZero();
     }
+
+    /** What was weighed, by unit and cylinder, as a file for the year; a charge into a leak comes due. */
+    @Test
+    void whatWasWeighedAddsUpOverTheYear() {
+        Bench call = Bench.callTo(bench, "rooftop 2");
+        call.does("/charge", "{\"way\":\"RECOVERED\",\"pounds\":9,\"cylinder\":\"R-2\"}");
+        call.does("/charge/pressure-test", "{\"psig\":150,\"after\":150,\"minutes\":30}");
+        call.does("/charge/vacuum", "{\"microns\":420,\"after\":610,\"minutes\":10}");
+        call.does("/charge", "{\"way\":\"ADDED\",\"pounds\":5,\"cylinder\":\"C-114\"}");
+        JsonNode view = call.does("/charge", "{\"way\":\"ADDED\",\"pounds\":4,\"ounces\":2,\"cylinder\":\"C-114\"}");
+        assertThat(view.at("/account").toString())
+                .contains("R-410A added 4 lb 2 oz")
+                .contains("tight and dry");
+        call.does("/charge/leak", "{\"place\":\"suction valve\",\"how\":\"detector\"}");
+        assertThat(call.refuses("/charge", "{\"way\":\"ADDED\",\"ounces\":8,\"cylinder\":\"C-114\"}"))
+                .contains("stopgap");
+        call.does("/charge", "{\"way\":\"ADDED\",\"ounces\":8,\"cylinder\":\"C-114\",\"returnDate\":\"2026-01-09\"}");
+        assertThat(board().at("/due").toString()).contains("2026-01-09").contains("R-410A added 8 oz");
+        assertThat(call.refuses(
+                        "/charge", "{\"way\":\"ADDED\",\"refrigerant\":\"R-22\",\"ounces\":8,\"cylinder\":\"C-1\"}"))
+                .contains("The plate says R-410A");
+        assertThat(call.refuses("/charge/pressure-test", "{\"psig\":600,\"after\":600,\"minutes\":30}"))
+                .contains("lowest plate");
+        String year = bench.get("/api/refrigerant-log/" + java.time.Year.now() + ".csv")
+                .text();
+        assertThat(year)
+                .contains("Maritime museum,rooftop 2,R-410A,C-114,154,0,9 lb 10 oz,0 oz,3")
+                .contains("Maritime museum,rooftop 2,R-410A,R-2,0,144,0 oz,9 lb,1");
+        assertThat(bench.get("/api/refrigerant-log/1.csv").status()).isEqualTo(400);
+    }
 }

@@ -11,6 +11,8 @@ import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Letters;
 import zestbench.core.suspect.Suspects;
 import zestbench.core.tape.CallState;
+import zestbench.core.tape.ChargeEntry;
+import zestbench.core.tape.ChargeState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.Line;
@@ -77,6 +79,10 @@ public final class CallAccount {
                 good.add(called(part) + " good");
             }
         }
+        ChargeEntry.LeakSought leak = state.charge().leak();
+        if (leak != null) {
+            out.add(Letters.inSentence(leak.words()) + " (" + leak.how() + ")");
+        }
         for (Suspects.Found fault : state.suspects().found()) {
             out.add(Letters.small(fault.fault().title()));
         }
@@ -109,6 +115,11 @@ public final class CallAccount {
                         + (closed.note().isBlank() ? "" : ": " + closed.note()));
             }
         }
+        for (Line line : state.charge().moved()) {
+            if (line.entry() instanceof ChargeEntry.ChargeMoved moved) {
+                out.add(moved.words() + ", cylinder " + moved.cylinder());
+            }
+        }
         for (UnitEntry.WorkDone work : state.work()) {
             out.add(work.work().words()
                     + (work.place().isEmpty() ? "" : ", " + Letters.inSentence(work.place()))
@@ -134,6 +145,10 @@ public final class CallAccount {
                 out.add(left.urgency().flag() + ": " + plain(left.what()));
             }
         }
+        state.charge()
+                .tests()
+                .forEach(line ->
+                        out.add(plain(ChargeState.judged(line).reckoning().text())));
         Line proof = state.leave().kept();
         if (proof != null) {
             out.add(proof.entry().told().detail());
@@ -171,6 +186,11 @@ public final class CallAccount {
             String day = returnDate(part.closed());
             if (day != null) {
                 out.add(day + ", " + Letters.small(called(part)));
+            }
+        }
+        for (Line line : state.charge().moved()) {
+            if (line.entry() instanceof ChargeEntry.ChargeMoved moved && moved.returnDate() != null) {
+                out.add(moved.returnDate() + ", charge into a circuit that leaks");
             }
         }
         for (UnitEntry.WorkDone work : state.work()) {

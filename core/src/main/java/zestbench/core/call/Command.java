@@ -18,6 +18,7 @@ public sealed interface Command
                 OnJumper,
                 OnWait,
                 OnWork,
+                OnCharge,
                 QuickEntry {
     /**
      * What it comes to where the call stands so.

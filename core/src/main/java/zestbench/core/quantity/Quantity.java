@@ -9,7 +9,8 @@ public enum Quantity {
     PERCENT("%", 60, 0.01, 1_000),
     FAHRENHEIT("°F", 600, 0.1, 600),
     PSIG("psig", 6_000, 0.1, 1_000),
-    CFM("cfm", 6_000, 1, 60_000);
+    CFM("cfm", 6_000, 1, 60_000),
+    MICRONS("microns", 6_000, 1, 760_000);
 
     private static final double DECADE = 10;
 

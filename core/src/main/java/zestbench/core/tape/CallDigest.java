@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param waiting what keeps it from its end: parts that were ordered and are not in hand, a wait, jumpers that are in
  * @param putIn parts that were put in on it, in the order they were taken into question
  * @param writeUps what was seen on it, not done, and not ended on it
+ * @param charge what was weighed in and out
  * @param ended ids of what was ended on it, its own and those of earlier visits
  * @param boughtAtMillis when a part bought on the way was last put in; 0 where none was
  * @param lastAtMillis when its last line was written; 0 where there is none
@@ -27,10 +28,15 @@ public record CallDigest(
         List<PutIn> putIn,
         List<WriteUp> writeUps,
         Set<String> ended,
+        List<Charge> charge,
         long boughtAtMillis,
         long lastAtMillis,
         String lastWho,
         String lastLine) {
+    /** Refrigerant that was weighed in or out. @param ounces above 0 */
+    public record Charge(
+            long atMillis, ChargeEntry.Way way, String refrigerant, double ounces, String cylinder, String who) {}
+
     /** What keeps a call from its end. */
     public enum Hold {
         /** a part that was ordered */
@@ -72,6 +78,21 @@ public record CallDigest(
                 bought = Math.max(bought, part.closedAtMillis());
             }
         }
+        List<Charge> charge = new ArrayList<>();
+        for (Line line : state.charge().moved()) {
+            if (line.entry() instanceof ChargeEntry.ChargeMoved moved) {
+                charge.add(new Charge(
+                        line.atMillis(),
+                        moved.way(),
+                        moved.refrigerant(),
+                        moved.ounces(),
+                        moved.cylinder(),
+                        moved.holder().isEmpty() ? line.who() : moved.holder()));
+                if (moved.way() == ChargeEntry.Way.ADDED) {
+                    putIn.add(new PutIn(moved.circuit(), "Charge", moved.words(), moved.returnDate()));
+                }
+            }
+        }
         // a temporary fix that is no part comes due as a temporary part does
         state.work().forEach(w -> putIn.add(new PutIn(w.place(), w.work().words(), w.detail(), w.returnDate())));
         Line waits = state.waits();
@@ -101,6 +122,7 @@ public record CallDigest(
                 putIn,
                 writeUps,
                 new LinkedHashSet<>(state.leave().endedHere()),
+                charge,
                 bought,
                 last == null ? 0 : last.atMillis(),
                 last == null ? "" : last.who(),

@@ -57,6 +57,7 @@ public final class CallState {
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
     private final List<UnitEntry.WorkDone> work = new ArrayList<>();
+    private final ChargeState charge = new ChargeState();
     private @Nullable Line waits;
     private final JumpersIn jumpers = new JumpersIn(leave);
     private final Set<Demand> overridden = EnumSet.noneOf(Demand.class);
@@ -150,6 +151,11 @@ public final class CallState {
         if (read.at() != null) {
             amps.put(read.at() + " " + read.key(), line);
         }
+    }
+
+    /** What went into its circuits and came out. */
+    public ChargeState charge() {
+        return charge;
     }
 
     void work(Line line) {

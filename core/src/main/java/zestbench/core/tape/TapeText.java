@@ -288,7 +288,7 @@ public record TapeText(
         return judged.subject().equals("CAPACITOR") ? "capacitance" : judged.subject();
     }
 
-    private static TapeText judged(Judged judged, String subject, List<Finding> findings, String meter) {
+    static TapeText judged(Judged judged, String subject, List<Finding> findings, String meter) {
         Reading reading = judged.reading();
         StringBuilder detail = new StringBuilder();
         if (judged.rated() != null) {

@@ -163,6 +163,7 @@ public class CallSummaries extends BeforeOpening {
             "call_put_in",
             "call_write_up",
             "call_write_up_ended",
+            "call_charge",
             "call_word");
 
     private void keepAll(Collection<Long> all) {
@@ -216,6 +217,9 @@ public class CallSummaries extends BeforeOpening {
         if (isOtherSeen) {
             keepWriteUps(id, unit.id(), digest);
         }
+        if (isNew || !before.charge().equals(digest.charge())) {
+            keepCharge(id, unit.id(), digest);
+        }
         if (isNew) {
             keepWords(id, row.complaint());
         }
@@ -236,13 +240,23 @@ public class CallSummaries extends BeforeOpening {
         } catch (RuntimeException broken) {
             System.out.println("The tape of call " + row.id() + " cannot be read: " + broken.getMessage());
             return new CallDigest(
-                    "Its tape cannot be read", List.of(), List.of(), List.of(), List.of(), Set.of(), 0, 0, "", "");
+                    "Its tape cannot be read",
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    Set.of(),
+                    List.of(),
+                    0,
+                    0,
+                    "",
+                    "");
         }
     }
 
     /** Of a call whose digest is not at hand: whatever is kept of it is written over. */
     private static final CallDigest NOT_KNOWN =
-            new CallDigest("", List.of(), List.of(), List.of(), List.of(), Set.of(), -1, -1, "", "");
+            new CallDigest("", List.of(), List.of(), List.of(), List.of(), Set.of(), List.of(), -1, -1, "", "");
 
     private void keepPutIn(long id, long unit, CallDigest digest) {
         rows.update("delete from call_put_in where call_id = ?", id);
@@ -282,6 +296,25 @@ public class CallSummaries extends BeforeOpening {
                 "call_write_up_ended (call_id, uid, unit_id)",
                 3,
                 digest.ended().stream().map(uid -> new Object[] {id, uid, unit}).toList());
+    }
+
+    private void keepCharge(long id, long unit, CallDigest digest) {
+        rows.update("delete from call_charge where call_id = ?", id);
+        List<Object[]> all = new ArrayList<>();
+        for (CallDigest.Charge each : digest.charge()) {
+            all.add(new Object[] {
+                id,
+                all.size(),
+                unit,
+                at(each.atMillis()),
+                each.way().name(),
+                each.refrigerant(),
+                each.ounces(),
+                each.cylinder(),
+                each.who()
+            });
+        }
+        insert("call_charge (call_id, seq, unit_id, at, way, refrigerant, ounces, cylinder, who)", 9, all);
     }
 
     private void keepWords(long id, String complaint) {
