@@ -81,6 +81,8 @@ function addNamed() {
   padding: 20px 24px;
   display: grid;
   gap: 12px;
+  max-height: 92dvh;
+  overflow-y: auto;
 }
 h2 {
   font-size: 20px;

@@ -14,7 +14,7 @@ import zestbench.server.data.DataFolder;
 public final class OlderData {
     private OlderData() {}
 
-    /** @param schema the last migration that version knew, 1 to 3 */
+    /** @param schema the last migration that version knew, 1 to 5 */
     public static DataFolder make(Path data, int schema) throws IOException, SQLException {
         DataFolder folder = new DataFolder(data);
         Files.createDirectories(folder.photos());

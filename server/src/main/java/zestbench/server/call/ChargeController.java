@@ -56,7 +56,7 @@ class ChargeController {
             @Size(max = 120, message = "give up to 120 characters")
             String how,
 
-            boolean isRepaired) {}
+            @Nullable Boolean isRepaired) {}
 
     record NewPressureTest(
             @NotNull(message = "give the test pressure in psig")
@@ -95,7 +95,8 @@ class ChargeController {
 
     @PostMapping("/leak")
     CallView seek(@PathVariable long id, @Valid @RequestBody NewLeak given, Sender sender) {
-        return teller.after(id, sender, new OnCharge.Seek(or(given.place()), given.how(), given.isRepaired()));
+        return teller.after(
+                id, sender, new OnCharge.Seek(or(given.place()), given.how(), Boolean.TRUE.equals(given.isRepaired())));
     }
 
     @PostMapping("/pressure-test")

@@ -5,17 +5,21 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
+import zestbench.core.tape.ChargeEntry;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.UnitEntry;
 import zestbench.core.tape.WaitsFor;
+import zestbench.core.tape.Work;
 import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
@@ -178,8 +182,32 @@ public class DemoTown extends BeforeOpening {
                 "10 MFD 370 VAC ±10%",
                 Map.of("CAPACITOR", 9.8),
                 Map.of(),
-                new UnitEntry.CallWaits(WaitsFor.THAW, dayAgo(97), "blower on, cooling off"),
-                new UnitEntry.CallGoesOn());
+                iceOnTheCoil(ballet).toArray(Entry[]::new));
+    }
+
+    /** A long visit: the float switch tried, the drain cleared, a wait for the thaw, a tag until the charge was weighed in anew. */
+    private List<Entry> iceOnTheCoil(Unit ballet) {
+        List<Entry> out = new ArrayList<>(DemoVisits.tested(
+                "pdemo-float",
+                place(ballet, "Float switch"),
+                "FLOAT SWITCH SPNC 24 V",
+                Map.of("CAUSE GONE", Optional.of(0.3), "CAUSE THERE", Optional.empty())));
+        out.add(new UnitEntry.WorkDone(Work.DRAIN_CLEARED, "Indoor unit", "slime in the trap", null, null, null));
+        out.add(new UnitEntry.CallWaits(WaitsFor.THAW, dayAgo(97), "blower on, cooling off"));
+        out.add(new LeaveEntry.WrittenUp(
+                "wdemo-tag",
+                "",
+                "Off: coil thaws",
+                "liquid would come back to the compressor",
+                Entry.Urgency.OFF,
+                null,
+                dayAgo(97)));
+        out.add(new UnitEntry.CallGoesOn());
+        out.add(new ChargeEntry.LeakSought("a valve core", "bubbles", false));
+        out.add(new ChargeEntry.LeakSought("a valve core", "new core, bubbles", true));
+        out.add(new ChargeEntry.ChargeMoved(ChargeEntry.Way.ADDED, "R-410A", 22, "C-114", "", "Tech 1, type II", null));
+        out.add(new LeaveEntry.WriteUpEnded("wdemo-tag", "Off: coil thaws", "thawed, charge weighed in"));
+        return out;
     }
 
     /** A make-up that was to come out yesterday. */
@@ -221,7 +249,19 @@ public class DemoTown extends BeforeOpening {
 
     private void moreVisits(Unit museum, Unit loft, Unit ballet) {
         visits.check(museum, daysAgo(688), "Spring check", "10 MFD 440 VAC ±6%", Map.of("CAPACITOR", 10.1));
-        visits.check(museum, daysAgo(322), "Spring check", "10 MFD 440 VAC ±6%", Map.of("CAPACITOR", 9.9));
+        visits.check(
+                museum,
+                daysAgo(322),
+                "Spring check",
+                "10 MFD 440 VAC ±6%",
+                Map.of("CAPACITOR", 9.9),
+                Map.of(),
+                DemoVisits.tested(
+                                "pdemo-heater",
+                                place(museum, "Crankcase heater"),
+                                "CRANKCASE HEATER 240 V 70 W",
+                                Map.of("HEATER", Optional.of(818.0), "GROUND", Optional.empty()))
+                        .toArray(Entry[]::new));
         visits.check(loft, daysAgo(512), "Spring check", "35+5 MFD 440 VAC ±6%", Map.of("HERM", 34.8, "FAN", 4.9));
         visits.check(ballet, daysAgo(602), "Spring check", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 10.1));
     }

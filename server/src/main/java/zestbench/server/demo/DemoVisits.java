@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -256,6 +257,35 @@ class DemoVisits {
                             judgement.findings(),
                             Meter.USUAL.text()));
         });
+    }
+
+    /** What a tape says of a part that was tested and is good: its label, each reading in ohms (none where it read OL), its end. */
+    static List<Entry> tested(String part, Place place, String label, Map<String, Optional<Double>> ohms) {
+        Family family = Families.named(place.kind());
+        Spec spec = new Spec(family.read(label).fields());
+        List<Entry> out = new ArrayList<>();
+        out.add(new PartEntry.PartAdded(part, place.kind(), family.title(), place.name(), place.serves()));
+        out.add(new PartEntry.LabelRead(part, label, spec));
+        List<String> left = new ArrayList<>();
+        new TreeMap<>(ohms).forEach((section, read) -> {
+            Reading reading = read.map(o -> Reading.of(Quantity.OHMS, o)).orElse(Reading.overRange(Quantity.OHMS));
+            Judgement judgement = family.judge(new TestRequest(
+                    spec, List.of(new SectionReading(section, reading)), Meter.USUAL, ShopRules.DEFAULT));
+            left.add(section + " " + reading.text());
+            judgement
+                    .verdicts()
+                    .forEach(judged -> out.add(new PartEntry.Measured(
+                            part,
+                            null,
+                            Entry.Method.BENCH,
+                            judged,
+                            family.shortText(spec),
+                            judgement.findings(),
+                            Meter.USUAL.text(),
+                            0)));
+        });
+        out.add(new PartEntry.PartClosed(part, Entry.Outcome.NOT_NEEDED, String.join(", ", left), "", null));
+        return out;
     }
 
     private String read(long call, Unit unit, Instant at, String label) {

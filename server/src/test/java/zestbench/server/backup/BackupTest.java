@@ -96,7 +96,7 @@ class BackupTest {
 
     @Test
     void anArchiveOfEachEarlierFormOpensInThisOne(@TempDir Path folder) throws Exception {
-        for (int schema = 1; schema <= 4; schema++) {
+        for (int schema = 1; schema <= 5; schema++) {
             DataFolder old = OlderData.make(folder.resolve("old" + schema), schema);
             Path archive = folder.resolve("old" + schema + ".zip");
             try (Connection connection = DriverManager.getConnection(old.url(), "sa", "");

@@ -171,8 +171,8 @@ class TortureTest {
             }
         }
         TABLE.add("a first start that is killed can be begun anew", kills + " kills at random", "0 spoilt");
-        int oldest = MINUTES == 0 ? 1 + RANDOM.nextInt(3) : 1;
-        int newest = MINUTES == 0 ? oldest : 3;
+        int oldest = MINUTES == 0 ? 1 + RANDOM.nextInt(5) : 1;
+        int newest = MINUTES == 0 ? oldest : 5;
         for (int schema = oldest; schema <= newest; schema++) {
             int times = times(1, 10);
             for (int kill = 0; kill < times; kill++) {
