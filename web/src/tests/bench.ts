@@ -82,6 +82,7 @@ export function part(more: Partial<PartView> = {}): PartView {
     readings: [],
     last: '',
     condemnedFor: ['burnt'],
+    history: [],
     filled: ['READ'],
     isGood: false,
     test:

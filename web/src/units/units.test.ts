@@ -116,12 +116,28 @@ describe('units', () => {
           what: 'Pan rusted',
           why: 'the coil sags',
           urgency: 'SOON',
+          flag: 'SOON',
           words: 'this season',
           callId: 8,
           atMillis: 0,
+          who: 'Tech 2',
+          isHere: false,
+        },
+        {
+          id: 'w2',
+          place: '',
+          what: 'Gas off, may not fire',
+          why: 'cracked',
+          urgency: 'TAGGED_OUT',
+          flag: 'TAGGED OUT',
+          words: 'may not run',
+          callId: 8,
+          atMillis: 0,
+          who: 'Tech 2',
           isHere: false,
         },
       ],
+      standstill: ['w2'],
       best: {
         atMillis: 0,
         outdoor: '88 °F outdoors',
@@ -194,6 +210,7 @@ describe('units', () => {
       'not known',
       '19.0 °F',
     ])
+    expect(view.find('.zb-stands').text()).toMatch(/TAGGED OUT.*Gas off, may not fire.*Tech 2/)
     expect(view.find('.up').text()).toMatch(/SOON.*Pan rusted.*the coil sags/)
     expect(view.find('.put').text()).toMatch(/in for 15 days, stopgap until 25 Nov/)
     expect(view.text()).toContain('FAN 3.1 µF → 5 µF and 30+5 µF')

@@ -16,8 +16,7 @@ const looks = computed(() => part.value?.looks.filter((l) => l.seen !== undefine
 const answer = (l: LookView) => l.answers.find((a) => a.key === l.seen)?.words ?? ''
 const findings = computed(() => {
   const seen = new Map(part.value?.readings.flatMap((r) => r.findings).map((f) => [f.text, f]))
-  const again = part.value?.again ? [part.value.again] : []
-  return [...again, ...seen.values()].filter(
+  return [...(part.value?.history ?? []), ...seen.values()].filter(
     (f) => f.kind !== 'SECTION_UNREAD' || !part.value?.filled.includes('TEST'),
   )
 })

@@ -251,7 +251,7 @@ async function isHere(isIt: boolean) {
         </form>
         <p v-if="wrong" class="zb-wrong" role="alert">{{ wrong }}</p>
         <ConfirmRead />
-        <FindingLines v-if="part.again" :findings="[part.again]" class="before" />
+        <FindingLines v-if="part.history.length" :findings="part.history" class="before" />
         <FindingLines v-if="found" :findings="said(true)" class="before" />
         <p v-if="source === 'COUNTER' && counter?.missing" class="zb-caution" role="status">
           {{ counter.missing }}

@@ -105,9 +105,15 @@ public record Bench(
                     deadness,
                     around,
                     before.lastTimes().get(part.id()),
-                    Again.finding(part, before.replaced().getOrDefault(part.id(), List.of()), lastMillis)
+                    PartHistory.of(
+                                    part,
+                                    state.plates(),
+                                    before.replaced().getOrDefault(part.id(), List.of()),
+                                    before.story(),
+                                    lastMillis)
+                            .stream()
                             .map(FindingView::of)
-                            .orElse(null)));
+                            .toList()));
         }
         return new Bench(
                 NextThing.of(state),

@@ -39,7 +39,7 @@ final class PartBench {
             Deadness deadness,
             Surroundings around,
             @Nullable LastTimeView lastTime,
-            @Nullable FindingView again) {
+            List<FindingView> history) {
         Proof proof = ProofList.of(part);
         Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
         List<MissingView> missing = part.missing().stream()
@@ -102,7 +102,7 @@ final class PartBench {
                 MotorBench.capacitor(part, state),
                 closed(part),
                 lastTime,
-                again,
+                history,
                 part.family().condemnedFor(),
                 part.ordered());
     }

@@ -121,7 +121,7 @@ public final class PartViews {
             @Nullable CapacitorView capacitor,
             @Nullable ClosedView closed,
             @Nullable LastTimeView lastTime,
-            @Nullable FindingView again,
+            List<FindingView> history,
             List<String> condemnedFor,
             PartEntry.@Nullable Ordered ordered) {}
 

@@ -14,6 +14,7 @@ public enum ProofPoint {
     LIQUID_PRESSURE("Liquid pressure", "liquidPsig", Quantity.PSIG, -14, 900),
     LIQUID_LINE("Liquid line", "liquidLineFahrenheit", Quantity.FAHRENHEIT, -60, 200),
     RETURN_WET_BULB("Return wet bulb", "returnWetBulbFahrenheit", Quantity.FAHRENHEIT, 20, 100),
+    SUPPLY_WET_BULB("Supply wet bulb", "supplyWetBulbFahrenheit", Quantity.FAHRENHEIT, 0, 100),
     AIRFLOW("Airflow", "airflowCfm", Quantity.CFM, 0, 20_000);
 
     private final String title;

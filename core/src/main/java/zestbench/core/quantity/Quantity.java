@@ -10,7 +10,8 @@ public enum Quantity {
     FAHRENHEIT("°F", 600, 0.1, 600),
     PSIG("psig", 6_000, 0.1, 1_000),
     CFM("cfm", 6_000, 1, 60_000),
-    MICRONS("microns", 6_000, 1, 760_000);
+    MICRONS("microns", 6_000, 1, 760_000),
+    TONS("ton", 600, 0.1, 1_000);
 
     private static final double DECADE = 10;
 

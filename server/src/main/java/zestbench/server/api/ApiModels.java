@@ -114,6 +114,7 @@ final class ApiModels {
             @Nullable Double liquidPsig,
             @Nullable Double liquidLineFahrenheit,
             @Nullable Double returnWetBulbFahrenheit,
+            @Nullable Double supplyWetBulbFahrenheit,
             @Nullable Double airflowCfm) {
         /** What was read of a running unit; null where that was not. */
         @Nullable
@@ -127,6 +128,7 @@ final class ApiModels {
                 case LIQUID_PRESSURE -> liquidPsig;
                 case LIQUID_LINE -> liquidLineFahrenheit;
                 case RETURN_WET_BULB -> returnWetBulbFahrenheit;
+                case SUPPLY_WET_BULB -> supplyWetBulbFahrenheit;
                 case AIRFLOW -> airflowCfm;
             };
         }

@@ -1,5 +1,7 @@
 package zestbench.server.call;
 
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -7,6 +9,7 @@ import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import zestbench.core.bench.Before;
 import zestbench.core.bench.Bench;
+import zestbench.core.bench.UnitStory;
 import zestbench.core.call.Command;
 import zestbench.core.call.Surroundings;
 import zestbench.core.tape.CallState;
@@ -18,6 +21,7 @@ import zestbench.server.record.LastTimes;
 import zestbench.server.record.UnitHistories;
 import zestbench.server.shop.Shop;
 import zestbench.server.tape.Calls;
+import zestbench.server.unit.Unit;
 
 /** Tells a call as it stands, after a change and when a change that was carried out is asked for again. */
 @Component
@@ -28,6 +32,7 @@ class CallTeller implements Retold<CallView> {
     private final UnitHistories histories;
     private final LastTimes lastTimes;
     private final Shop shop;
+    private final Clock clock;
 
     CallTeller(
             Calls calls,
@@ -35,13 +40,15 @@ class CallTeller implements Retold<CallView> {
             CallSurroundings surroundings,
             UnitHistories histories,
             LastTimes lastTimes,
-            Shop shop) {
+            Shop shop,
+            Clock clock) {
         this.calls = calls;
         this.changes = changes;
         this.surroundings = surroundings;
         this.histories = histories;
         this.lastTimes = lastTimes;
         this.shop = shop;
+        this.clock = clock;
     }
 
     @Override
@@ -71,8 +78,22 @@ class CallTeller implements Retold<CallView> {
                         history.benchmarkBefore(callId).orElse(null),
                         lastTimes.of(call),
                         replaced(call, history),
+                        story(call, history),
                         history.figuresBefore(callId)));
         return CallView.of(call.row(), bench, shop.inForce());
+    }
+
+    private UnitStory story(Calls.Open call, UnitHistory history) {
+        Unit unit = call.row().unit();
+        if (unit == null) {
+            return UnitStory.UNKNOWN;
+        }
+        Unit.Warranty warranty = unit.warranty();
+        return new UnitStory(
+                history.putIn().size(),
+                warranty.parts() == null ? null : warranty.parts().toString(),
+                warranty.compressor() == null ? null : warranty.compressor().toString(),
+                LocalDate.now(clock).toString());
     }
 
     private static Map<String, List<Long>> replaced(Calls.Open call, UnitHistory history) {

@@ -58,6 +58,8 @@ class ReplayTest {
             "attributes",
             "urgencies",
             "standstill",
+            "history",
+            "condemnedFor",
             "questions",
             "rulesSinceMillis",
             "test",
