@@ -1,6 +1,7 @@
 package zestbench.server.backup;
 
 import java.io.BufferedReader;
+import java.io.ByteArrayInputStream;
 import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -37,9 +39,9 @@ import zestbench.server.data.DataFolder;
  * compared with the manifest before the first row is written; rows go into tables that this bench's migrations made.
  */
 final class Restore {
-    /** No photo that is kept is larger; so one at a time fits into memory. */
     private static final String SUMMARY_FORM = "summary_form";
-
+    private static final int LARGEST_MANIFEST = 64 * 1024 * 1024;
+    /** No photo that is kept is larger; so one at a time fits into memory. */
     private static final long LARGEST_PHOTO = 12L * 1024 * 1024;
 
     private final ZipFile zip;
@@ -58,10 +60,21 @@ final class Restore {
                                     + " data once, and back up anew."
                             : "this is no backup of a bench, or it was cut off: take one that ./zest backup made.");
         }
-        try (InputStream in = zip.getInputStream(entry)) {
-            this.manifest = Manifest.read(in);
-        }
+        this.manifest = Manifest.read(new ByteArrayInputStream(whole(zip, entry)));
         sameNames();
+    }
+
+    /** A member nobody else vouches for, held against the check sum of the archive itself. */
+    private static byte[] whole(ZipFile zip, ZipEntry entry) throws IOException {
+        try (InputStream in = zip.getInputStream(entry)) {
+            byte[] bytes = in.readNBytes(LARGEST_MANIFEST);
+            CRC32 sum = new CRC32();
+            sum.update(bytes);
+            if (sum.getValue() != entry.getCrc()) {
+                throw new Refused("its list of contents is damaged: take another archive.");
+            }
+            return bytes;
+        }
     }
 
     /** @param archive the file @param data an empty folder, or none */

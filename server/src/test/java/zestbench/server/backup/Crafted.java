@@ -34,7 +34,7 @@ final class Crafted {
     final Map<String, Long> saidBytes = new LinkedHashMap<>();
     String format = Manifest.FORMAT;
     int version = Manifest.VERSION;
-    int schema = 5;
+    int schema = 6;
     byte[] manifest;
 
     private Crafted() {}

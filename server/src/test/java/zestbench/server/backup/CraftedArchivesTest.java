@@ -195,6 +195,26 @@ class CraftedArchivesTest {
         assertThat(refused).isGreaterThan(FLIPS / 4);
     }
 
+    /** Each bit of the list of contents, which no list vouches for: none may change what is restored. */
+    @Test
+    void noDamageToTheListGoesUnseen(@TempDir Path folder) throws Exception {
+        byte[] good = Files.readAllBytes(Crafted.whole().write(folder.resolve("good.zip")));
+        String text = new String(good, StandardCharsets.ISO_8859_1);
+        int from = text.indexOf(Manifest.NAME) + Manifest.NAME.length();
+        for (int i = 0; i < FLIPS; i++) {
+            byte[] bad = good.clone();
+            bad[from + i / 8] ^= (byte) (1 << i % 8);
+            Path archive = Files.write(folder.resolve("list" + i + ".zip"), bad);
+            Path to = folder.resolve("to" + i);
+            try {
+                Restore.from(archive, to);
+                assertThat(members(to)).as("restored with bit %d changed", i).isEqualTo(members(good));
+            } catch (Refused known) {
+                assertThat(known).hasMessageNotContaining("\n");
+            }
+        }
+    }
+
     @Test
     void anArchiveThatWasCutOffIsRefused(@TempDir Path folder) throws IOException {
         byte[] good = Files.readAllBytes(Crafted.whole().write(folder.resolve("good.zip")));
