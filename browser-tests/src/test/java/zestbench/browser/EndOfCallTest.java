@@ -121,8 +121,7 @@ class EndOfCallTest {
             assertThat(at.page.locator(".ordered")).containsText("Ordered: 60+7.5 µF");
             at.go("/calls");
             at.button("Due, waits").click();
-            assertThat(at.page.locator("section", new Page.LocatorOptions().setHasText("Waiting for a part")))
-                    .containsText("loft 3 heat pump");
+            assertThat(at.page.locator("section[aria-labelledby=waiting]")).containsText("loft 3 heat pump");
             open(at, call);
             at.page.keyboard().press("Alt+4");
             at.exactButton("It is here").click();
