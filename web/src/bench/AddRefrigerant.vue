@@ -48,12 +48,14 @@ const { text: holder } = useDraft(
 const refrigerant = computed(() => store.call?.leave.proof.refrigerant ?? '')
 const isWeight = computed(() => what.value === 'ADDED' || what.value === 'RECOVERED')
 
-watch([isOpen, what], () => {
-  field.value = blank()
-  isRepaired.value = false
-  wrong.value = ''
+watch(what, () => (wrong.value = ''))
+watch(isOpen, (open) => {
+  if (open) {
+    field.value = blank()
+    isRepaired.value = false
+    what.value = null
+  }
 })
-watch(isOpen, () => (what.value = null))
 type Name = keyof ReturnType<typeof blank>
 const text = (name: Name) => field.value[name].trim()
 const figure = (name: Name) => numberIn(text(name)) ?? undefined
@@ -90,7 +92,20 @@ function send(): Promise<boolean> {
       })
   }
 }
+const FIGURES: Readonly<Record<What, readonly Name[]>> = {
+  ADDED: ['pounds', 'ounces'],
+  RECOVERED: ['pounds', 'ounces'],
+  LEAK: [],
+  PRESSURE: ['psig', 'after', 'minutes'],
+  VACUUM: ['microns', 'after', 'minutes'],
+}
 async function keep() {
+  if (what.value === null) return
+  const unread = FIGURES[what.value].find((name) => text(name) !== '' && figure(name) === undefined)
+  if (unread !== undefined) {
+    wrong.value = `"${text(unread)}" is no number: give ${unread} in figures.`
+    return
+  }
   if (await send()) {
     isOpen.value = false
     ui.pane = 'WORK'

@@ -45,8 +45,14 @@ final class PartHistory {
     /** Whole years from the year it was made to today's; below 0 where it is not known. */
     private static int years(String made, String today) {
         boolean isKnown = made.matches("\\d{4}(-\\d{2})?.*") && today.matches("\\d{4}-.*");
-        return isKnown
-                ? Integer.parseInt(today.substring(0, YEAR_DIGITS)) - Integer.parseInt(made.substring(0, YEAR_DIGITS))
-                : -1;
+        if (!isKnown) {
+            return -1;
+        }
+        int years =
+                Integer.parseInt(today.substring(0, YEAR_DIGITS)) - Integer.parseInt(made.substring(0, YEAR_DIGITS));
+        // months as they are written sort as they come
+        boolean isToCome =
+                made.length() > YEAR_DIGITS && made.substring(YEAR_DIGITS).compareTo(today.substring(YEAR_DIGITS)) > 0;
+        return years - (isToCome ? 1 : 0);
     }
 }

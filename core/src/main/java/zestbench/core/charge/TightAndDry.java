@@ -45,15 +45,19 @@ public final class TightAndDry {
     public static Judged tightness(double psig, double after, double minutes) {
         minutes(minutes);
         double fell = psig - after;
-        Verdict verdict =
-                fell > STILL_PSI ? Verdict.FAILED : minutes < LEAST_MINUTES ? Verdict.TOO_CLOSE : Verdict.GOOD;
+        boolean hasRisen = fell < -STILL_PSI;
+        Verdict verdict = fell > STILL_PSI
+                ? Verdict.FAILED
+                : hasRisen || minutes < LEAST_MINUTES ? Verdict.TOO_CLOSE : Verdict.GOOD;
         Reckoning why = Reckoning.of(
                 Mark.PRACTICE,
                 verdict == Verdict.FAILED
                         ? "{} psig fell to {} in {} min: it leaks, or it cooled down; find the leak first."
-                        : verdict == Verdict.TOO_CLOSE
-                                ? "{} psig, {} after {} min: too short to tell, 15 min at the least."
-                                : "{} psig, {} after {} min: it stands.",
+                        : hasRisen
+                                ? "{} psig rose to {} in {} min: it warmed, which hides a leak; read again as warm as at first."
+                                : verdict == Verdict.TOO_CLOSE
+                                        ? "{} psig, {} after {} min: too short to tell, 15 min at the least."
+                                        : "{} psig, {} after {} min: it stands.",
                 psig,
                 after,
                 minutes);

@@ -252,15 +252,16 @@ public final class CompressorFamily implements Family {
                         1));
     }
 
-    /** What its own label leaves open the unit's plate tells, where the unit has one compressor. */
+    /**
+     * What its own label leaves open the unit's plate tells: the supply and the refrigerant, and its amps where the unit has one
+     * compressor. The tons of a unit are not those of its compressor.
+     */
     private static Spec withPlate(MatchRequest request, List<Finding> findings) {
         Spec plate = request.circuit().plate();
         Spec out = request.required();
         List<Spec> rows = plate.rows("compressors");
         boolean isOnly = rows.size() == 1;
-        for (String shared : isOnly
-                ? List.of("volts", "phase", "hertz", "refrigerant", "nominalBtuPerHour")
-                : List.of("volts", "phase", "hertz", "refrigerant")) {
+        for (String shared : List.of("volts", "phase", "hertz", "refrigerant")) {
             if (!out.has(shared) && plate.has(shared)) {
                 out = out.with(shared, plate.values().fields().get(shared));
             }

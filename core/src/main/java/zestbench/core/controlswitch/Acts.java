@@ -1,5 +1,6 @@
 package zestbench.core.controlswitch;
 
+import java.util.List;
 import java.util.Optional;
 import zestbench.core.family.Spec;
 
@@ -33,6 +34,16 @@ enum Acts {
     /** Behind "with". */
     String cause() {
         return cause;
+    }
+
+    /** The attributes that say at which point it acts; empty where it has none to set. */
+    List<String> points() {
+        return switch (this) {
+            case HIGH_PRESSURE, LOW_PRESSURE -> List.of("opensPsig");
+            case LIMIT, FREEZE -> List.of("opensFahrenheit");
+            case AIRFLOW -> List.of("closesInchesOfWater", "opensInchesOfWater");
+            case FLOAT -> List.of();
+        };
     }
 
     /** Whether its cause can be made by hand, so that its opening is proved and not only its contact. */

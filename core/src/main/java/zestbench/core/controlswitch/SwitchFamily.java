@@ -5,14 +5,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Consumer;
 import zestbench.core.contact.ContactForm;
-import zestbench.core.contact.ContactRules;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
-import zestbench.core.family.FieldRule;
-import zestbench.core.family.FieldRule.Unsaid;
-import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.Look;
@@ -49,12 +44,6 @@ import zestbench.core.wiring.Sheet.Step;
 
 /** Switches that open for a cause, as a family: the same cause, the same points, reset by the same hand. */
 public final class SwitchFamily implements Family {
-    /** Points are the same within so much of each. [practice] */
-    private static final double PSI_APART = 10;
-
-    private static final double FAHRENHEIT_APART = 5;
-    private static final double WATER_APART = 0.02;
-
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.choice(
                             "acts",
@@ -101,49 +90,9 @@ public final class SwitchFamily implements Family {
                             "It did its work. Find what tripped it before it is set again.",
                             Mark.PRACTICE))));
 
-    private static final List<Consumer<? super SpecPair>> RULES = List.of(
-            FieldRule.equal("acts", "", Mark.PRACTICE, "opens for the same cause", "opens for another cause")
-                    .unsaid(
-                            Unsaid.UNDECIDED_OF_EITHER,
-                            "What does {silent} open for: pressure, air, water, heat, frost?"),
-            point("opensPsig", "psig", PSI_APART),
-            closing("closesPsig", "psig", 2 * PSI_APART),
-            point("opensFahrenheit", "°F", FAHRENHEIT_APART),
-            closing("closesFahrenheit", "°F", 2 * FAHRENHEIT_APART),
-            point("opensInchesOfWater", "in wc", WATER_APART),
-            point("closesInchesOfWater", "in wc", WATER_APART),
-            FieldRule.equal(
-                            "reset",
-                            "",
-                            Mark.PRACTICE,
-                            "reset the same way",
-                            "reset another way than the unit was built for")
-                    .unsaid(Unsaid.UNDECIDED, "Has {silent} a reset button?"),
-            ContactRules::form,
-            FieldRule.atLeast("contactVolts", "V", Mark.PRACTICE, "switches these volts", "does not break these volts")
-                    .unsaid(Unsaid.SHOWN, "Up to which volts do its contacts switch?"),
-            FieldRule.atLeast("contactAmps", "A", Mark.PRACTICE, "switches as much", "switches less")
-                    .unsaid(Unsaid.SHOWN, "How many amps do its contacts switch?"),
-            FieldRule.equal("fitting", "", Mark.PRACTICE, "same fitting", "fits once its line is changed")
-                    .fitting("Another fitting: {new}. The circuit may have to be opened for it.")
-                    .unsaid(Unsaid.SHOWN, "How does {silent} sit on its line: flare, solder, thread?"),
-            p -> FlammableRefrigerant.rule(p, "switch"));
-
     public static final Family FAMILY = new SwitchFamily();
 
     private SwitchFamily() {}
-
-    private static FieldRule point(String attribute, String unit, double apart) {
-        return FieldRule.equal(attribute, unit, Mark.PRACTICE, "set to the same point", "set to another point")
-                .within(apart)
-                .unsaid(Unsaid.UNDECIDED, "At how many " + unit + " does {silent} act?");
-    }
-
-    private static FieldRule closing(String attribute, String unit, double apart) {
-        return FieldRule.equal(attribute, unit, Mark.PRACTICE, "closes at the same point", "closes at another point")
-                .within(apart)
-                .unsaid(Unsaid.SHOWN, "At how many " + unit + " does {silent} close again?");
-    }
 
     @Override
     public String kind() {
@@ -310,7 +259,7 @@ public final class SwitchFamily implements Family {
                 request,
                 List.of(),
                 new Offers.Way(
-                        spec -> SpecPair.by(RULES, request, spec),
+                        spec -> SpecPair.by(SwitchRules.ALL, request, spec),
                         this::shortText,
                         spec -> Math.abs(point(spec) - old),
                         1));

@@ -288,6 +288,20 @@ public final class HeaterFamily implements Family {
             p.add("watts", wanted, given, Grade.UNDECIDED, Mark.PRACTICE, "the watts have to be known");
             return;
         }
+        List<Double> oldVolts = p.needed.numbers("volts");
+        List<Double> newVolts = p.offered.numbers("volts");
+        if (oldVolts.size() + newVolts.size() > 2 && !oldVolts.equals(newVolts)) {
+            p.ask("At which of its volts has "
+                    + (newVolts.size() > 1 ? "the new one " + given : "the old one " + wanted) + "?");
+            p.add(
+                    "watts",
+                    wanted,
+                    given,
+                    Grade.UNDECIDED,
+                    Mark.PHYSICS,
+                    "heat goes with the square of the volts, and two are printed");
+            return;
+        }
         double most = old.get() * (1 + MOST_MORE);
         double least = old.get() * (1 - MOST_MORE);
         if (now.get() > most + Figures.SAME) {

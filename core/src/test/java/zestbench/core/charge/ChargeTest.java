@@ -124,6 +124,7 @@ class ChargeTest {
         "150, 150, 5, TOO_CLOSE",
         "150, 148, 30, FAILED",
         "150, 149.5, 20, GOOD",
+        "150, 165, 30, TOO_CLOSE",
     })
     void aPressureStandsOrItLeaks(double psig, double after, double minutes, Verdict verdict) {
         assertThat(TightAndDry.tightness(psig, after, minutes).verdict()).isEqualTo(verdict);

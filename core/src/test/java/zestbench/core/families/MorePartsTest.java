@@ -173,13 +173,20 @@ class MorePartsTest {
     void thePlateTellsWhatTheLabelLeavesOpen() {
         String plate = "MODEL SV042 208/230-1-60 COMPRESSOR RLA 19.2 LRA 118 R-410A MCA 25.4 3.5 TON";
         String whole = "SCROLL COMPRESSOR R-410A 208-230-1-60 RLA 19.2 LRA 118 42000 BTU/H";
-        assertThat(match("SCROLL COMPRESSOR", whole, plate)
+        assertThat(match("SCROLL COMPRESSOR 42000 BTU/H", whole, plate)
                         .matches()
                         .get(0)
                         .grade()
                         .fits())
                 .isTrue();
-        assertThat(match("SCROLL COMPRESSOR", whole, "")
+        assertThat(match("SCROLL COMPRESSOR", whole, plate)
+                        .matches()
+                        .get(0)
+                        .grade()
+                        .fits())
+                .as("a unit's tons are not its compressor's")
+                .isFalse();
+        assertThat(match("SCROLL COMPRESSOR 42000 BTU/H", whole, "")
                         .matches()
                         .get(0)
                         .grade()
