@@ -34,7 +34,7 @@ async function put(what: string) {
 
 <template>
   <v-dialog v-model="isOpen" max-width="640" aria-label="Jumper in">
-    <div class="box">
+    <div class="zb-ask">
       <h2>A jumper goes in across what?</h2>
       <p class="zb-soft">A test, never a repair. It stays on the bench until it is out.</p>
       <LabelledField v-model="why" label="What it is to tell, if you like" has-no-wrong-line />
@@ -53,16 +53,6 @@ async function put(what: string) {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 12px;
-  max-height: 92dvh;
-  overflow-y: auto;
-}
-h2 {
-  font-size: 20px;
-}
 p {
   margin: 0;
 }
@@ -94,8 +84,5 @@ p {
 }
 .grow {
   flex: 1 1 240px;
-}
-.shut {
-  justify-self: start;
 }
 </style>

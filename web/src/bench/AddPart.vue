@@ -47,7 +47,7 @@ function addNamed() {
 
 <template>
   <v-dialog v-model="isOpen" max-width="640" aria-label="Add a part">
-    <div class="box">
+    <div class="zb-ask">
       <h2>Which part is in question?</h2>
       <div v-if="places.length" class="places">
         <button
@@ -77,16 +77,6 @@ function addNamed() {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 12px;
-  max-height: 92dvh;
-  overflow-y: auto;
-}
-h2 {
-  font-size: 20px;
-}
 h3 {
   font-size: 17px;
 }

@@ -115,7 +115,7 @@ async function keep() {
 
 <template>
   <v-dialog v-model="isOpen" max-width="640" aria-label="Refrigerant">
-    <form class="box" @submit.prevent="keep">
+    <form class="zb-ask" @submit.prevent="keep">
       <h2>What was done to the refrigerant?</h2>
       <p class="zb-soft">By whoever holds the certificate that local law asks for.</p>
       <ChoiceButtons v-model="what" label="What was done" :choices="WHATS" />
@@ -192,16 +192,6 @@ async function keep() {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 10px;
-  max-height: 92dvh;
-  overflow-y: auto;
-}
-h2 {
-  font-size: 20px;
-}
 .ends {
   display: flex;
   flex-wrap: wrap;

@@ -30,7 +30,7 @@ async function wait(w: UsualWaitView) {
 
 <template>
   <v-dialog v-model="isOpen" max-width="560" aria-label="It waits">
-    <div class="box">
+    <div class="zb-ask">
       <h2>What does it wait for?</h2>
       <LabelledField v-model="note" label="Who or what exactly, if you like" has-no-wrong-line />
       <LabelledField v-model="until" kind="date" label="Look again on, if you like" :wrong="wrong" />
@@ -44,16 +44,6 @@ async function wait(w: UsualWaitView) {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 10px;
-  max-height: 92dvh;
-  overflow-y: auto;
-}
-h2 {
-  font-size: 20px;
-}
 .way {
   min-height: 52px;
   padding: 6px 14px;
@@ -66,8 +56,5 @@ h2 {
   align-items: center;
   text-align: left;
   cursor: pointer;
-}
-.shut {
-  justify-self: start;
 }
 </style>

@@ -67,7 +67,7 @@ async function writeUp(w: UsualWorkView) {
 
 <template>
   <v-dialog v-model="isOpen" max-width="640" aria-label="Work that is no part">
-    <div class="box">
+    <div class="zb-ask">
       <h2>What was done without a part?</h2>
       <div class="works">
         <button
@@ -114,16 +114,6 @@ async function writeUp(w: UsualWorkView) {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 10px;
-  max-height: 92dvh;
-  overflow-y: auto;
-}
-h2 {
-  font-size: 20px;
-}
 .works,
 .ends {
   display: flex;
@@ -134,8 +124,5 @@ h2 {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
   gap: 12px;
-}
-.shut {
-  justify-self: start;
 }
 </style>

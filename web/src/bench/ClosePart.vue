@@ -48,7 +48,7 @@ async function close() {
 
 <template>
   <v-dialog v-model="isOpen" max-width="480" aria-label="Close this part">
-    <form class="box" @submit.prevent="close">
+    <form class="zb-ask" @submit.prevent="close">
       <h2>{{ end?.title }}</h2>
       <div v-if="outcome === 'CONDEMNED' && store.part" class="whys">
         <button
@@ -72,11 +72,6 @@ async function close() {
 </template>
 
 <style scoped>
-.box {
-  padding: 20px 24px;
-  display: grid;
-  gap: 10px;
-}
 .whys {
   display: flex;
   flex-wrap: wrap;

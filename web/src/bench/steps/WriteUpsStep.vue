@@ -79,11 +79,7 @@ async function end(w: WriteUpView) {
       <ul v-if="open.length" class="open" aria-label="Open write-ups">
         <li v-for="w in open" :key="w.id">
           <div class="line">
-            <b
-              class="zb-name flag"
-              :class="{ now: urgencies.findIndex((u) => u.urgency === w.urgency) < 3 }"
-              >{{ w.flag }}</b
-            >
+            <b class="zb-name flag" :class="{ now: !['SOON', 'WATCH'].includes(w.urgency) }">{{ w.flag }}</b>
             <span class="what">
               <b>{{ w.what }}</b>
               <span v-if="w.place" class="zb-soft"> {{ w.place }}</span>

@@ -14,7 +14,6 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.plate.Capacity;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Quantity;
@@ -30,8 +29,6 @@ public final class UnitProof {
     /** Doubt of a gauge as a share of its reading: class 1. [practice] */
     static final double GAUGE = 0.01;
 
-    private static final double MINUTES_PER_HOUR = 60;
-    private static final Mark DELIVERED = Mark.standard("ASHRAE Handbook, Fundamentals, chapter 1");
     private static final Limits CONDENSING_OVER_AMBIENT = new Limits(15, 30);
     private static final Limits CFM_PER_TON = new Limits(350, 450);
     private static final Limits VALVE_SUPERHEAT = new Limits(5, 20);
@@ -83,7 +80,7 @@ public final class UnitProof {
             return proof.answer();
         }
         proof.split();
-        proof.delivered();
+        Delivered.of(readings, setup, proof.shown, proof.findings);
         proof.condensing();
         proof.superheat();
         proof.subcooling();
@@ -148,47 +145,6 @@ public final class UnitProof {
                         band.text()));
         if (split < 0) {
             findings.add(Finding.caution("Supply is warmer than return: this proof is for cooling."));
-        }
-    }
-
-    /**
-     * What the air loses on its way through: cfm × 60 ÷ ft³/lb × Δ BTU/lb. [physics; ASHRAE Handbook, Fundamentals, chapter 1]
-     * It is held against no figure: a plate's tons are those of other air.
-     */
-    private void delivered() {
-        Double cfm = readings.get(ProofPoint.AIRFLOW);
-        Double in = readings.get(ProofPoint.RETURN_AIR);
-        Double out = readings.get(ProofPoint.SUPPLY_AIR);
-        Double wetIn = readings.get(ProofPoint.RETURN_WET_BULB);
-        Double wetOut = readings.get(ProofPoint.SUPPLY_WET_BULB);
-        if (cfm == null || in == null || out == null || wetIn == null || wetOut == null) {
-            return;
-        }
-        double psia = setup.altitude().atmospherePsia();
-        MoistAir before = MoistAir.of(in, wetIn, psia).orElse(null);
-        MoistAir after = MoistAir.of(out, wetOut, psia).orElse(null);
-        if (before == null || after == null) {
-            findings.add(
-                    Finding.caution(
-                            "No air reads so: a wet bulb stands under the dry bulb beside it, and not too far. Read both again."));
-            return;
-        }
-        double fell = before.btuPerPound() - after.btuPerPound();
-        double tons = cfm * MINUTES_PER_HOUR / before.cubicFeetPerPound() * fell / Capacity.BTU_PER_HOUR_PER_TON;
-        boolean isKnown = setup.tons() > 0;
-        shown.add(new Shown(
-                "Delivered",
-                Reading.of(Quantity.TONS, Math.max(0, tenth(tons))),
-                Reckoning.of(
-                        DELIVERED,
-                        "{} cfm of {}/{} °F air, {} BTU/lb down to {}/{}: {} ton"
-                                + (isKnown ? " of {} ton on the plate, which are those of other air." : "."),
-                        isKnown
-                                ? new Object[] {cfm, in, wetIn, tenth(fell), out, wetOut, tenth(tons), setup.tons()}
-                                : new Object[] {cfm, in, wetIn, tenth(fell), out, wetOut, tenth(tons)}),
-                false));
-        if (fell < 0) {
-            findings.add(Finding.caution("The supply air carries more heat than the return: nothing is delivered."));
         }
     }
 
@@ -395,7 +351,7 @@ public final class UnitProof {
         return Math.sqrt(THERMOMETER_FAHRENHEIT * THERMOMETER_FAHRENHEIT + other * other);
     }
 
-    private static double tenth(double x) {
+    static double tenth(double x) {
         return Math.round(x * 10) / 10.0;
     }
 

@@ -89,7 +89,10 @@ class MoistAirTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(delivered.reading().value()).isCloseTo(43_173 / 12_000.0, within(0.03));
-        assertThat(delivered.reckoning().text()).contains("80/67").contains("of 4 ton on the plate");
+        assertThat(delivered.reckoning().text())
+                .contains("80/67")
+                .contains("± 0.2")
+                .contains("of 4 ton on the plate");
         readings.put(ProofPoint.SUPPLY_WET_BULB, 58.0);
         assertThat(UnitProof.of(readings, setup).findings())
                 .as("a wet bulb over its dry bulb is said, and delivers nothing")
