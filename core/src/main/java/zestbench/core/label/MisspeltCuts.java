@@ -16,16 +16,27 @@ final class MisspeltCuts extends Cuts {
         super(ways);
     }
 
-    /** @param at where the letters from {@code from} on are no longer those of a known word @param length letters walked so far */
-    void mended(int from, int at, Node node, int length, double soFar) {
+    /**
+     * The letter that is wrong may be any one of the word that breaks off, as another word may begin like it: BLA of BLAWER
+     * goes on to BLACK.
+     *
+     * @param at where the letters from {@code from} on are no longer those of a known word
+     * @param path the nodes that were walked to, by where their letters begin, from {@code from} on
+     * @param length letters walked so far
+     */
+    void mended(int from, int at, Node[] path, int length, double soFar) {
         boolean isWithin = at < text.length() && isLetter(at) && at > 0 && isLetter(at - 1);
-        if (length < LEAST_BEGINNING || !isWithin || (from > 0 && isAlphanumeric(from - 1))) {
+        if (!isWithin || (from > 0 && isAlphanumeric(from - 1))) {
             return;
         }
-        walk(from, at + 1, node, length, soFar);
-        for (Node next : node.steps()) {
-            walk(from, at + 1, next, length + 1, soFar);
-            walk(from, at, next, length + 1, soFar);
+        int walked = length;
+        for (int wrong = at; walked >= LEAST_BEGINNING && isLetter(wrong - 1); wrong--, walked--) {
+            Node node = path[wrong - from];
+            walk(from, wrong + 1, node, walked, soFar);
+            for (Node next : node.steps()) {
+                walk(from, wrong + 1, next, walked + 1, soFar);
+                walk(from, wrong, next, walked + 1, soFar);
+            }
         }
     }
 

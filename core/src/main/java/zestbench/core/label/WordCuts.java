@@ -42,8 +42,10 @@ final class WordCuts extends Cuts {
         double soFar = KNOWN + (isInLetters ? WITHIN_LETTERS : 0);
         int length = 0;
         int skipped = 0;
+        Node[] path = new Node[LONGEST_WORD];
         for (int at = from; at < text.length() && at - from < LONGEST_WORD; at++) {
             char c = text.charAt(at);
+            path[at - from] = node;
             Node broken = length >= LEAST_OF_BROKEN && text.startsWith("..", at) ? node.only() : null;
             if (broken != null) {
                 reach(from, at + 2, new Step(from, Atom.Kind.PHRASE, 0, broken.meanings, broken.word, soFar + 2 * GAP));
@@ -51,7 +53,7 @@ final class WordCuts extends Cuts {
             Node next = node.step(Letterforms.folded(c));
             if (next == null) {
                 if (length == 0 || !Vocabulary.isSkipped(c) || ++skipped > MOST_SKIPPED) {
-                    misspelt.mended(from, at, node, length, soFar);
+                    misspelt.mended(from, at, path, length, soFar);
                     return;
                 }
                 if (c == '.' && (isDigit(at - 1) || isDigit(at + 1))) {
