@@ -5,21 +5,25 @@ import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import { useCall } from '@/stores/call'
 import AmpTrends from '../AmpTrends.vue'
 import MotorAmps from '../MotorAmps.vue'
+import StartDesk from '../StartDesk.vue'
 import { useAmps } from '../useAmps'
 
 /** Running amps of any motor of the unit against what the plate rates it for. */
 const store = useCall()
 const places = computed(() => store.call?.amps ?? [])
 const placeId = ref<string | null>(places.value[0] ? String(places.value[0].placeId) : null)
+const what = ref<'running' | 'start'>('running')
 const place = computed(() => places.value.find((p) => String(p.placeId) === placeId.value) ?? null)
 const at = useAmps(
   () => (place.value ? { placeId: place.value.placeId, name: place.value.place } : null),
   () => place.value?.kind === 'COMPRESSOR',
 )
 const { canKeep } = at
+const start = ref<{ canKeep: boolean; keep: () => Promise<void> } | null>(null)
+const keeps = computed(() => (what.value === 'start' ? (start.value?.canKeep ?? false) : canKeep.value))
 const action = computed(() =>
-  canKeep.value
-    ? { words: 'Put it on the tape', go: () => void at.keep() }
+  keeps.value
+    ? { words: 'Put it on the tape', go: () => void (what.value === 'start' ? start.value?.keep() : at.keep()) }
     : { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() },
 )
 </script>
@@ -39,7 +43,26 @@ const action = computed(() =>
           :choices="places.map((p) => ({ value: String(p.placeId), words: p.place }))"
         />
         <template v-if="place">
+          <ChoiceButtons
+            v-model="what"
+            class="which"
+            label="What is read"
+            is-hidden-label
+            :choices="[
+              { value: 'running', words: 'Running' },
+              { value: 'start', words: 'The start' },
+            ]"
+          />
+          <StartDesk
+            v-if="what === 'start'"
+            ref="start"
+            :key="`start ${place.placeId}`"
+            :place-id="place.placeId"
+            :place="place.place"
+            :known="place.start"
+          />
           <MotorAmps
+            v-else
             :key="place.placeId"
             :at="at"
             :rating="place.rating"
@@ -50,7 +73,7 @@ const action = computed(() =>
         </template>
       </template>
     </div>
-    <ActionBar :words="action.words" :is-off="!store.isWorking" :keeps="canKeep" @act="action.go" />
+    <ActionBar :words="action.words" :is-off="!store.isWorking" :keeps="keeps" @act="action.go" />
   </div>
 </template>
 

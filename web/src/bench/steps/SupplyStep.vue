@@ -9,6 +9,7 @@ import { usePreview } from '@/shared/usePreview'
 import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
 import JudgedScale from '@/shared/JudgedScale.vue'
+import ControlChain from '../ControlChain.vue'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
 import { useReadingDesk } from '../useReadingDesk'
@@ -21,6 +22,7 @@ const SHORT: Record<Point, string> = {
   LOAD: 'Load side',
   TRANSFORMER: 'Transformer',
   COIL: 'Coil',
+  CHAIN: 'R to C',
 }
 const store = useCall()
 const points = computed(() => store.call?.supply.points ?? [])
@@ -37,7 +39,12 @@ const {
   next,
 } = useReadingDesk<string>({
   draft: (pair) => `volts ${store.call?.id} ${chosen.value} ${pair ?? ''}`,
-  firstOpen: (isUnderWay) => point.value?.pairs.find((p) => !isUnderWay(p) && !known(p)) ?? null,
+  firstOpen: (isUnderWay) => {
+    const p = point.value
+    // along the control circuit each answer says what to read next
+    if (p?.chain) return p.pairs.some(isUnderWay) ? null : (p.chain.next ?? null)
+    return p?.pairs.find((each) => !isUnderWay(each) && !known(each)) ?? null
+  },
   send: async (pair, figure) => {
     const json = taken(pair, figure)
     const isKept = await store.change('POST', '/supply', `${titleOf(pair)} ${figure} V`, json)
@@ -56,11 +63,11 @@ const { seen, wrong: unjudged } = usePreview(
     ),
 )
 const preview = computed(() => seen.value?.verdicts[0] ?? null)
-const titleOf = (pair: string) => (point.value?.isControl ? '24 V' : pair)
+const titleOf = (pair: string) => (point.value?.isPaired ? pair : '24 V')
 
 function known(pair: string): JudgedView | null {
   const p = point.value
-  return (p?.isControl ? p.readings[0] : p?.readings.find((r) => r.subject === pair)) ?? null
+  return (p?.isPaired ? p.readings.find((r) => r.subject === pair) : p?.readings[0]) ?? null
 }
 watch(
   chosen,
@@ -75,13 +82,17 @@ function taken(pair: string, figure: string) {
   const p = point.value
   return {
     point: p?.point ?? ('DISCONNECT' as const),
-    ...(p?.isControl ? {} : { pair }),
+    ...(p?.isPaired ? { pair } : {}),
     volts: Number(figure),
   }
 }
 function read(pair: string) {
   readPair(pair)
   said.value = known(pair)
+}
+async function hasLink(link: string, there: boolean) {
+  await store.change('POST', '/supply/links', there ? `has a ${link}` : `no ${link}`, { link, there })
+  readFirstOpen()
 }
 const judgedOf = (pair: string) => (pair === active.value && typed.value !== '' ? preview.value : known(pair))
 const figureOf = (pair: string) =>
@@ -106,6 +117,10 @@ const action = computed(() => {
       />
       <p class="zb-caution zb-small where">
         <b>{{ point.title }}.</b> Power is on: one hand, clear of the other leads. It ends the dead reading.
+        <template v-if="point.chain">
+          Thermostat calling for cooling; each point against C at the transformer, the last across the coil. The
+          unit's own diagram says in which order they sit.
+        </template>
       </p>
       <PadDesk
         v-model="typed"
@@ -115,8 +130,17 @@ const action = computed(() => {
         :is-ready="isReady"
         @next="next"
       >
+        <ControlChain
+          v-if="point.chain"
+          :chain="point.chain"
+          :active="active"
+          :is-off="!store.isWorking"
+          :figure-of="figureOf"
+          @read="read"
+          @link="hasLink"
+        />
         <PairRow
-          v-for="pair in point.pairs"
+          v-for="pair in point.chain ? [] : point.pairs"
           :key="pair"
           :name="titleOf(pair)"
           :figure="figureOf(pair)"
@@ -131,7 +155,7 @@ const action = computed(() => {
           />
           <template v-else>not read</template>
         </PairRow>
-        <template v-if="active === null">
+        <template v-if="active === null && !point.chain">
           <figure
             v-for="pair in point.pairs.filter((each) => judgedOf(each)?.scale)"
             :key="pair"
@@ -141,6 +165,7 @@ const action = computed(() => {
             <JudgedScale :judged="judgedOf(pair)" :subject="titleOf(pair)" />
           </figure>
         </template>
+        <p v-if="point.chain?.words" class="zb-note reckoning" role="status">{{ point.chain.words }}</p>
         <FindingLines :findings="point.findings" class="found" />
         <p v-if="wrong || unjudged" class="zb-wrong" role="status">{{ wrong || unjudged }}</p>
         <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>

@@ -3,6 +3,7 @@ package zestbench.core;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import zestbench.core.board.BoardFamily;
 import zestbench.core.capacitor.CapacitorFamily;
 import zestbench.core.compressor.CompressorFamily;
 import zestbench.core.contactor.ContactorFamily;
@@ -15,10 +16,13 @@ import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
 import zestbench.core.motor.MotorFamily;
+import zestbench.core.overload.OverloadFamily;
+import zestbench.core.phasemonitor.PhaseMonitorFamily;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.relay.RelayFamily;
 import zestbench.core.startdevice.StartDeviceFamily;
+import zestbench.core.thermostat.ThermostatFamily;
 import zestbench.core.transformer.TransformerFamily;
 import zestbench.core.value.Value;
 
@@ -33,6 +37,10 @@ public final class Families {
             RelayFamily.FAMILY,
             HeaterFamily.FAMILY,
             SwitchFamily.FAMILY,
+            OverloadFamily.FAMILY,
+            PhaseMonitorFamily.FAMILY,
+            ThermostatFamily.FAMILY,
+            BoardFamily.FAMILY,
             CompressorFamily.FAMILY,
             CapacitorFamily.FAMILY);
 

@@ -10,6 +10,8 @@ import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.ArrivalViews.AmpsView;
 import zestbench.core.bench.ArrivalViews.AnswerView;
 import zestbench.core.bench.ArrivalViews.AskView;
+import zestbench.core.bench.ArrivalViews.ChainPointView;
+import zestbench.core.bench.ArrivalViews.ChainView;
 import zestbench.core.bench.ArrivalViews.CorrectionView;
 import zestbench.core.bench.ArrivalViews.FoundView;
 import zestbench.core.bench.ArrivalViews.NextTestView;
@@ -21,6 +23,7 @@ import zestbench.core.bench.ArrivalViews.ProvedView;
 import zestbench.core.bench.ArrivalViews.QuestionView;
 import zestbench.core.bench.ArrivalViews.SettingView;
 import zestbench.core.bench.ArrivalViews.SizeView;
+import zestbench.core.bench.ArrivalViews.StartView;
 import zestbench.core.bench.ArrivalViews.SupplyPointView;
 import zestbench.core.bench.ArrivalViews.SupplyView;
 import zestbench.core.bench.ArrivalViews.SuspectView;
@@ -29,6 +32,8 @@ import zestbench.core.bench.ArrivalViews.WindingsView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.call.UnitPlace;
+import zestbench.core.controlchain.ControlChain;
+import zestbench.core.controlchain.Link;
 import zestbench.core.family.Family;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
@@ -53,6 +58,7 @@ import zestbench.core.tape.Line;
 import zestbench.core.tape.NextThing;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.StartEntry;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.UnitEntry;
 import zestbench.core.tape.UnitHistory;
@@ -69,7 +75,7 @@ public final class ArrivalBench {
         Map<Fact, Boolean> known = state.evidence();
         Suspects suspects = state.suspects();
         List<QuestionView> questions =
-                Question.ALL.stream().map(q -> question(q, state, known)).toList();
+                Question.of(known).stream().map(q -> question(q, state, known)).toList();
         List<ProvedView> proved = suspects.found().stream()
                 .map(f -> new ProvedView(f.fault().key(), f.fault().title(), suspects(f.causes()), suspects(f.harms())))
                 .toList();
@@ -217,31 +223,64 @@ public final class ArrivalBench {
                 unbalance = JudgedView.of(0, judged.verdicts().get(0), judged.findings());
             }
         }
-        List<String> pairs = point.isControl()
-                ? List.of(point.name())
-                : state.supplyPairs().stream()
-                        .map(p -> new PairReading(p, 0).pair())
-                        .toList();
-        long read = point.isControl()
+        ChainView chain = point == SupplyPoint.CHAIN ? chain(state) : null;
+        List<String> pairs = chain != null
+                ? chain.points().stream().map(ChainPointView::name).toList()
+                : point.isControl()
+                        ? List.of(point.name())
+                        : state.supplyPairs().stream()
+                                .map(p -> new PairReading(p, 0).pair())
+                                .toList();
+        long read = !point.isPaired()
                 ? Math.min(1, readings.size())
                 : pairs.stream()
                         .filter(pair ->
                                 readings.stream().anyMatch(r -> r.subject().equals(pair)))
                         .count();
-        int unread = (int) (pairs.size() - read);
-        boolean isLast = point.ordinal() == SupplyPoint.values().length - 1;
-        SupplyPoint after = unread > 0 || isLast ? null : SupplyPoint.values()[point.ordinal() + 1];
+        int unread = chain == null ? (int) (pairs.size() - read) : 0;
+        SupplyPoint after = unread > 0 ? null : after(point, state);
         return new SupplyPointView(
                 point,
                 point.title(),
                 point.isControl(),
+                point.isPaired(),
                 pairs,
                 readings,
                 findings,
                 unbalance,
                 unread,
+                chain,
                 after,
                 after == null ? "" : "Read the " + Letters.inSentence(after.title()));
+    }
+
+    /** Where volts are read after {@code point}: along the control circuit only where they do not reach the coil. */
+    private static @Nullable SupplyPoint after(SupplyPoint point, CallState state) {
+        return switch (point) {
+            case DISCONNECT -> SupplyPoint.LINE;
+            case LINE -> SupplyPoint.LOAD;
+            case LOAD -> SupplyPoint.TRANSFORMER;
+            case TRANSFORMER -> SupplyPoint.COIL;
+            case COIL -> state.controlChain().reachesTheCoil() ? null : SupplyPoint.CHAIN;
+            case CHAIN -> null;
+        };
+    }
+
+    private static ChainView chain(CallState state) {
+        ControlChain chain = state.controlChain();
+        Link gap = chain.gap().orElse(null);
+        return new ChainView(
+                chain.points().stream()
+                        .map(p -> new ChainPointView(
+                                p.name(),
+                                p.link().name(),
+                                p.state(),
+                                p.link().equals(gap),
+                                ControlChain.canBeAbsent(p.link())))
+                        .toList(),
+                chain.next().map(ControlChain.Point::name).orElse(null),
+                chain.words(),
+                List.copyOf(state.supply().linksAbsent()));
     }
 
     /** With what it was at the last visit. */
@@ -316,7 +355,22 @@ public final class ArrivalBench {
                 limit == null ? "" : (isCompressor ? "RLA " : "FLA ") + Figures.plain(limit) + " A",
                 rated.rated().lockedRotor(),
                 readings,
-                findings);
+                findings,
+                start(state.starts().get(place)));
+    }
+
+    private static @Nullable StartView start(@Nullable Line line) {
+        if (line == null) {
+            return null;
+        }
+        StartEntry.StartCaught caught = (StartEntry.StartCaught) line.entry();
+        return new StartView(
+                caught.verdicts().stream()
+                        .map(v -> JudgedView.of(line.number(), v, List.of()))
+                        .toList(),
+                caught.findings().stream().map(FindingView::of).toList(),
+                caught.wire(),
+                line.atMillis());
     }
 
     static List<FoundView> found(CallState state, List<UnitPlace> places) {

@@ -5,6 +5,8 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
+import zestbench.core.circuit.Conductor;
+import zestbench.core.controlchain.ControlChain;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.Plates;
 import zestbench.core.supply.SupplyPoint;
@@ -92,13 +94,29 @@ public final class ArrivalViews {
             SupplyPoint point,
             String title,
             boolean isControl,
+            boolean isPaired,
             List<String> pairs,
             List<JudgedView> readings,
             List<FindingView> findings,
             @Nullable JudgedView unbalance,
             int unread,
+            @Nullable ChainView chain,
             @Nullable SupplyPoint readNext,
             String readNextWords) {}
+
+    /**
+     * The control circuit in series.
+     *
+     * @param next name of the point to read next; null where there is none
+     * @param words what is known by now; empty where nothing was read
+     * @param absent what of the usual circuit this unit has not
+     */
+    public record ChainView(
+            List<ChainPointView> points, @Nullable String next, String words, List<String> absent) {}
+
+    /** @param link what lies before it @param isGap whether the volts are lost in that link @param canBeAbsent whether some units lack it */
+    public record ChainPointView(
+            String name, String link, ControlChain.State state, boolean isGap, boolean canBeAbsent) {}
 
     public record SettingView(String name, String value, String why, String mark) {}
 
@@ -128,6 +146,7 @@ public final class ArrivalViews {
      *
      * @param rating such as RLA 17.9 A; empty where the plate does not tell
      * @param readings the latest of each speed, and what was read with them
+     * @param start the latest that was caught; null where none was
      */
     public record AmpsView(
             long placeId,
@@ -136,7 +155,17 @@ public final class ArrivalViews {
             String rating,
             @Nullable Double lockedRotorAmps,
             List<JudgedView> readings,
-            List<FindingView> findings) {}
+            List<FindingView> findings,
+            @Nullable StartView start) {}
+
+    /** How a motor started. @param wire as 10 AWG copper, 60 ft; empty where nobody knows it */
+    public record StartView(List<JudgedView> verdicts, List<FindingView> findings, String wire, long atMillis) {}
+
+    /** Wires whose resistance is known. */
+    public record WiresView(List<String> copper, List<String> aluminum) {
+        public static final WiresView ALL =
+                new WiresView(Conductor.gauges(Conductor.Metal.COPPER), Conductor.gauges(Conductor.Metal.ALUMINUM));
+    }
 
     public record SafeStepView(String key, String text, boolean isReading, boolean isDone) {}
 }

@@ -58,7 +58,7 @@ public final class LeaveBench {
     private static ProofView proof(CallState state, ProofSetup setup, Before before) {
         LeaveState leave = state.leave();
         Map<ProofPoint, Double> readings = leave.readings();
-        UnitProof.Answer answer = UnitProof.of(readings, setup);
+        UnitProof.Answer answer = state.proved(setup);
         boolean isSettled = leave.isSettled(setup);
         SettlingView settling = leave.settling()
                 .map(s -> new SettlingView(s.sinceMillis(), s.fromMillis(), s.untilMillis(), isSettled))
@@ -69,7 +69,7 @@ public final class LeaveBench {
                 settling,
                 setup.refrigerant(),
                 setup.table() != null,
-                points(leave),
+                points(leave, state.isHeating()),
                 figures(answer),
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
@@ -78,12 +78,15 @@ public final class LeaveBench {
                 Benchmark.standing(readings, answer, isSettled));
     }
 
-    private static List<PointView> points(LeaveState leave) {
+    private static List<PointView> points(LeaveState leave, boolean isHeating) {
         Map<ProofPoint, LeaveState.Read> last = new EnumMap<>(ProofPoint.class);
         leave.reads().forEach(read -> last.put(read.point(), read));
         List<PointView> out = new ArrayList<>();
         for (ProofPoint point : ProofPoint.values()) {
             LeaveState.Read read = last.get(point);
+            if (read == null && !point.isReadOf(isHeating)) {
+                continue;
+            }
             out.add(
                     read == null
                             ? PointView.of(point, null, null)

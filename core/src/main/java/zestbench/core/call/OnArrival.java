@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.controlchain.ControlChain;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.plate.PlateAttributes;
@@ -88,7 +89,11 @@ public sealed interface OnArrival extends Command {
         }
     }
 
-    /** Reads volts of the supply or of the control circuit. @param pair two legs; null for control volts */
+    /**
+     * Reads volts of the supply or of the control circuit.
+     *
+     * @param pair two legs; along the control circuit the name of the point; null at its ends
+     */
     record ReadSupply(SupplyPoint point, @Nullable String pair, double volts) implements OnArrival {
         @Override
         public Decision decide(CallState state, Surroundings around) {
@@ -102,6 +107,16 @@ public sealed interface OnArrival extends Command {
         /** The verdict, without keeping it. */
         public Judgement judge(CallState state, Surroundings around) {
             Meter meter = around.meter(Quantity.VOLTS);
+            if (point == SupplyPoint.CHAIN) {
+                List<String> names = state.controlChain().points().stream()
+                        .map(ControlChain.Point::name)
+                        .toList();
+                String at = InputProblem.given(pair, "pair", "name a point of the control circuit");
+                InputProblem.require(names.contains(at), "pair", at, "give one of " + String.join(", ", names));
+                Judgement along =
+                        ControlVoltage.judge(point, state.controlVolts(SupplyPoint.TRANSFORMER), volts, meter);
+                return Judgement.of(along.verdicts().stream().map(j -> j.of(at)).toList(), along.findings());
+            }
             if (point.isControl()) {
                 return ControlVoltage.judge(point, state.controlVolts(point), volts, meter);
             }
@@ -110,6 +125,21 @@ public sealed interface OnArrival extends Command {
                     .anyMatch(p -> new PairReading(p, 0).pair().equals(reading.pair()));
             InputProblem.require(isAsked, "pair", pair, "give one of " + String.join(", ", state.supplyPairs()));
             return SupplyVoltage.onSite(state.plates().outdoor(), List.of(reading), meter);
+        }
+    }
+
+    /** Says whether this unit has a part of the usual control circuit. @param link as float switch */
+    record HasLink(String link, boolean isThere) implements OnArrival {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            boolean isKnown = isThere
+                    ? state.supply().linksAbsent().contains(link)
+                    : state.controlChain().points().stream()
+                            .map(ControlChain.Point::link)
+                            .anyMatch(l -> l.name().equals(link) && ControlChain.canBeAbsent(l));
+            InputProblem.require(
+                    isKnown, "link", link, "name a fuse or switch of the control circuit, such as float switch");
+            return Decision.of(new UnitEntry.LinkFound(link, isThere));
         }
     }
 

@@ -12,6 +12,7 @@ import zestbench.core.plate.UnitPlaces;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
+import zestbench.core.suspect.Question;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.Line;
@@ -22,6 +23,13 @@ import zestbench.core.tape.UnitEntry;
 
 /** What is done on the call as a whole. */
 public sealed interface OnCall extends Command {
+    /** What a call begins with: that heat is called for, where the complaint says so. */
+    static List<Entry> opening(String complaint) {
+        List<Entry> out = new ArrayList<>();
+        Question.answersIn(complaint).forEach((question, answer) -> out.add(new UnitEntry.Answered(question, answer)));
+        return out;
+    }
+
     /**
      * Takes a part into question.
      *

@@ -82,7 +82,7 @@ public sealed interface OnLeaving extends Command {
             LeaveState leave = state.leave();
             ProofSetup setup = around.proof(state.plates());
             Map<ProofPoint, Double> readings = leave.readings();
-            UnitProof.Answer answer = UnitProof.of(readings, setup);
+            UnitProof.Answer answer = state.proved(setup);
             if (answer.verdicts().isEmpty() && answer.shown().isEmpty()) {
                 throw new Refusal("Nothing to keep yet: read return and supply air, or a pressure and its line.");
             }

@@ -5,12 +5,17 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.amps.RunningAmps.Rated;
+import zestbench.core.amps.StartTest;
+import zestbench.core.circuit.Conductor;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.PartEntry;
+import zestbench.core.tape.StartEntry;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.winding.Windings;
 
@@ -47,6 +52,65 @@ public sealed interface OnMotor extends Command {
             boolean isCompressor = MeantMotor.of(which, state, around).isCompressor();
             int phase = isCompressor ? state.plates().facts().phase() : 0;
             return Windings.judge(readings, shellHot, phase, around.meter(Quantity.OHMS));
+        }
+    }
+
+    /**
+     * Catches amps and volts of a start together.
+     *
+     * @param gauge of its wire, as 10; null where nobody knows it
+     * @param metal null for copper
+     * @param feet of its run one way; given with the gauge
+     */
+    record CatchStart(
+            MeantMotor.Which which,
+            StartTest.Caught caught,
+            @Nullable String gauge,
+            Conductor.@Nullable Metal metal,
+            @Nullable Double feet)
+            implements OnMotor {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            MeantMotor motor = MeantMotor.of(which, state, around);
+            Judgement judgement = judge(state, around);
+            StartTest.Run run = run();
+            return Decision.of(new StartEntry.StartCaught(
+                    motor.part() == null ? null : motor.part().id(),
+                    motor.name(),
+                    motor.kind().name(),
+                    judgement.verdicts(),
+                    judgement.findings(),
+                    caught.stays(),
+                    run == null
+                            ? ""
+                            : run.wire().gauge() + " AWG "
+                                    + Letters.small(run.wire().metal().name()) + ", " + Figures.plain(run.feet())
+                                    + " ft",
+                    around.meter(Quantity.AMPS).text()));
+        }
+
+        /** The verdicts, without keeping them. */
+        public Judgement judge(CallState state, Surroundings around) {
+            MeantMotor motor = MeantMotor.of(which, state, around);
+            return StartTest.judge(
+                    caught,
+                    motor.rated(state, null, null),
+                    state.plates().facts().phase() == 3 ? 3 : 1,
+                    run(),
+                    around.meter(Quantity.AMPS),
+                    around.meter(Quantity.VOLTS));
+        }
+
+        private StartTest.@Nullable Run run() {
+            if (gauge == null || gauge.isBlank()) {
+                return null;
+            }
+            Conductor.Metal of = metal == null ? Conductor.Metal.COPPER : metal;
+            Conductor wire = Conductor.find(gauge, of)
+                    .orElseThrow(() -> InputProblem.of(
+                            "gauge", gauge, "give one of " + String.join(", ", Conductor.gauges(of)) + " AWG"));
+            return new StartTest.Run(
+                    wire, InputProblem.given(feet, "feet", "give the run of the wire one way, in feet"));
         }
     }
 

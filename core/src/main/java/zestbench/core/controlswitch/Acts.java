@@ -2,7 +2,10 @@ package zestbench.core.controlswitch;
 
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.controlchain.Link;
+import zestbench.core.controlchain.Link.Stretch;
 import zestbench.core.family.Spec;
+import zestbench.core.suspect.Fact;
 
 /** What a switch opens for. */
 enum Acts {
@@ -43,6 +46,15 @@ enum Acts {
             case LIMIT, FREEZE -> List.of("opensFahrenheit");
             case AIRFLOW -> List.of("closesInchesOfWater", "opensInchesOfWater");
             case FLOAT -> List.of();
+        };
+    }
+
+    /** Where it sits in the control circuit of a cooling call; empty where only heat runs through it. [practice] */
+    Optional<Link> inSeries() {
+        return switch (this) {
+            case HIGH_PRESSURE, LOW_PRESSURE -> Optional.of(Link.behind(words, Stretch.OUTDOORS, Fact.SWITCH_OPEN));
+            case FLOAT, FREEZE -> Optional.of(Link.behind(words, Stretch.INDOORS, Fact.FLOAT_OPEN));
+            case AIRFLOW, LIMIT -> Optional.empty();
         };
     }
 

@@ -6,10 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import zestbench.core.contact.ContactForm;
+import zestbench.core.contact.ContactOhms;
+import zestbench.core.controlchain.Link;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
+import zestbench.core.family.LabelledFamily;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
@@ -28,12 +31,9 @@ import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
-import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.quantity.Quantity;
 import zestbench.core.quantity.Reading;
 import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
@@ -43,7 +43,7 @@ import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Switches that open for a cause, as a family: the same cause, the same points, reset by the same hand. */
-public final class SwitchFamily implements Family {
+public final class SwitchFamily extends LabelledFamily {
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.choice(
                             "acts",
@@ -71,11 +71,6 @@ public final class SwitchFamily implements Family {
     private static final String GONE = "CAUSE GONE";
     private static final String THERE = "CAUSE THERE";
     private static final List<String> SECTIONS = List.of(GONE, THERE);
-    /** A closed contact reads near 0; from here on it is burnt. [practice] */
-    private static final double BURNT_OHMS = 5;
-    /** From here on it is no contact at all. [practice] */
-    private static final double NO_CONTACT_OHMS = 100;
-
     private static final List<Look> LOOKS = List.of(new Look(
             "RESET",
             "Its reset button",
@@ -92,31 +87,8 @@ public final class SwitchFamily implements Family {
 
     public static final Family FAMILY = new SwitchFamily();
 
-    private SwitchFamily() {}
-
-    @Override
-    public String kind() {
-        return SwitchLabel.KIND;
-    }
-
-    @Override
-    public String title() {
-        return "Switch";
-    }
-
-    @Override
-    public String idLetters() {
-        return "SW";
-    }
-
-    @Override
-    public List<Attribute> attributes() {
-        return ATTRIBUTES;
-    }
-
-    @Override
-    public LabelGrammar label() {
-        return SwitchLabel.GRAMMAR;
+    private SwitchFamily() {
+        super(SwitchLabel.KIND, "Switch", "SW", ATTRIBUTES, SwitchLabel.GRAMMAR);
     }
 
     @Override
@@ -170,12 +142,7 @@ public final class SwitchFamily implements Family {
         List<Judged> verdicts = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
         for (SectionReading taken : request.readings()) {
-            String section = taken.section() == null ? GONE : taken.section();
-            InputProblem.require(
-                    SECTIONS.contains(section) && taken.reading().quantity() == Quantity.OHMS,
-                    "readings",
-                    section + " " + taken.reading().text(),
-                    "give ohms, with " + String.join(" or ", SECTIONS));
+            String section = ContactOhms.checked(taken, SECTIONS);
             verdicts.add(
                     section.equals(GONE)
                             ? gone(taken.reading(), request, findings)
@@ -184,19 +151,15 @@ public final class SwitchFamily implements Family {
         return Judgement.of(verdicts, findings);
     }
 
-    private static boolean isClosed(Reading reading) {
-        return reading.isFigure() && reading.value() < NO_CONTACT_OHMS;
-    }
-
     private static Judged gone(Reading reading, TestRequest request, List<Finding> findings) {
         Optional<Acts> acts = Acts.of(request.spec());
         String cause = acts.map(Acts::cause).orElse("its cause");
-        if (isClosed(reading)) {
-            boolean isBurnt = reading.value() > BURNT_OHMS;
+        if (ContactOhms.isClosed(reading)) {
+            boolean isBurnt = ContactOhms.isBurnt(reading);
             if (!isBurnt && acts.filter(Acts::isEasilyMade).isEmpty()) {
                 findings.add(Finding.info("Closed, as it should be. At which point it opens no ohmmeter tells."));
             }
-            return judged(
+            return ContactOhms.judged(
                     GONE,
                     isBurnt ? Verdict.WEAK : Verdict.GOOD,
                     reading,
@@ -210,32 +173,22 @@ public final class SwitchFamily implements Family {
         if (mayBeReset) {
             findings.add(Finding.caution(
                     "Open: it may have tripped. Find why first; then press its reset, if it has one, and read again."));
-            return judged(GONE, Verdict.TOO_CLOSE, reading, request, "Open, and it may only wait for its reset.");
+            return ContactOhms.judged(
+                    GONE, Verdict.TOO_CLOSE, reading, request, "Open, and it may only wait for its reset.");
         }
         findings.add(Finding.caution("A jumper across it is a test, never a repair."));
-        return judged(GONE, Verdict.FAILED, reading, request, "Open without {}: it fails to close.", cause);
+        return ContactOhms.judged(GONE, Verdict.FAILED, reading, request, "Open without {}: it fails to close.", cause);
     }
 
     private static Judged there(Reading reading, TestRequest request, List<Finding> findings) {
         String cause = Acts.of(request.spec()).map(Acts::cause).orElse("its cause there");
-        if (!isClosed(reading)) {
-            return judged(THERE, Verdict.GOOD, reading, request, "Opens with {}.", cause);
+        if (!ContactOhms.isClosed(reading)) {
+            return ContactOhms.judged(THERE, Verdict.GOOD, reading, request, "Opens with {}.", cause);
         }
         findings.add(Finding.caution(
                 "Closed with {}: it protects nothing. The unit stays off until it is replaced.", cause));
-        return judged(THERE, Verdict.FAILED, reading, request, "{} Ω: still closed with {}.", reading.value(), cause);
-    }
-
-    private static Judged judged(
-            String section, Verdict verdict, Reading reading, TestRequest request, String pattern, Object... values) {
-        return new Judged(
-                section,
-                verdict,
-                reading,
-                reading.isFigure() ? request.meter().uncertaintyOf(reading) : 0,
-                null,
-                null,
-                Reckoning.of(Mark.PRACTICE, pattern, values));
+        return ContactOhms.judged(
+                THERE, Verdict.FAILED, reading, request, "{} Ω: still closed with {}.", reading.value(), cause);
     }
 
     @Override
@@ -245,6 +198,11 @@ public final class SwitchFamily implements Family {
         }
         boolean isFloat = spot.place().contains("float") || spot.place().contains("air");
         return Optional.of(isFloat ? Fact.FLOAT_OPEN : Fact.SWITCH_OPEN);
+    }
+
+    @Override
+    public Optional<Link> inSeries(Spec spec) {
+        return Acts.of(spec).flatMap(Acts::inSeries);
     }
 
     @Override

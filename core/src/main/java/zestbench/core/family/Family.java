@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.controlchain.Link;
 import zestbench.core.family.Proof.Check;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.help.Help;
@@ -156,6 +157,11 @@ public interface Family {
     /** What looks tell of the fault. @param seen keys of what was seen, by the key of the look */
     default Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
         return new EnumMap<>(Fact.class);
+    }
+
+    /** Where it sits in the control circuit of a unit; empty for what does not, or not before its label is read. */
+    default Optional<Link> inSeries(Spec spec) {
+        return Optional.empty();
     }
 
     /** What of a new one is looked at before power goes back on the unit, its wires apart. @param name what it is called there */

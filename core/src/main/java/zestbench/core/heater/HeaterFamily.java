@@ -14,6 +14,7 @@ import zestbench.core.family.FieldRule.Unsaid;
 import zestbench.core.family.FlammableRefrigerant;
 import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
+import zestbench.core.family.LabelledFamily;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
@@ -35,7 +36,6 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
@@ -49,7 +49,7 @@ import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Sheet.Step;
 
 /** Crankcase heaters as a family: the same volts, and no more heat than a tenth over the old one. */
-public final class HeaterFamily implements Family {
+public final class HeaterFamily extends LabelledFamily {
     static final List<Attribute> ATTRIBUTES = List.of(
             Attribute.number("volts", "Volts", "V", "beside VOLTS")
                     .usually("240 V")
@@ -101,31 +101,8 @@ public final class HeaterFamily implements Family {
 
     public static final Family FAMILY = new HeaterFamily();
 
-    private HeaterFamily() {}
-
-    @Override
-    public String kind() {
-        return HeaterLabel.KIND;
-    }
-
-    @Override
-    public String title() {
-        return "Crankcase heater";
-    }
-
-    @Override
-    public String idLetters() {
-        return "CH";
-    }
-
-    @Override
-    public List<Attribute> attributes() {
-        return ATTRIBUTES;
-    }
-
-    @Override
-    public LabelGrammar label() {
-        return HeaterLabel.GRAMMAR;
+    private HeaterFamily() {
+        super(HeaterLabel.KIND, "Crankcase heater", "CH", ATTRIBUTES, HeaterLabel.GRAMMAR);
     }
 
     @Override

@@ -56,6 +56,7 @@ public enum Unit {
     POUNDS("lb", "lbs", "pound", "pounds", "#"),
     OUNCES("oz", "ozs", "ounce", "ounces"),
     KILOGRAMS("kg", "kilos", "kilograms"),
+    SECONDS("secs", "seconds"),
     PSI("psi", "psig", "pounds pressure"),
     MEGAPASCAL("mpa"),
     BAR("bar", "bars"),

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.label.CodeShape;
 import zestbench.core.label.Figure;
 import zestbench.core.label.Shape;
 import zestbench.core.label.Shapes;
@@ -12,8 +13,6 @@ import zestbench.core.value.Value;
 
 /** Figures and codes of rating plates that are more than one number. */
 final class PlateShapes {
-    private static final Pattern ANY_CODE = Pattern.compile("[A-Za-z0-9][A-Za-z0-9.-]{2,39}");
-    private static final Pattern MODEL_CODE = Pattern.compile("[A-Za-z]{2,5}-?[0-9]{2,3}[A-Za-z0-9-]*");
     private static final int CENTURY = 2000;
     private static final int FIRST_YEAR = 1970;
     private static final int LAST_YEAR = 2060;
@@ -24,34 +23,14 @@ final class PlateShapes {
     private static final double PSI_PER_BAR = 14.5038;
 
     /** A model or serial number, as printed. */
-    static final Shape CODE = code(ANY_CODE, false);
+    static final Shape CODE = CodeShape.ANY;
 
     /** A model number without its name: letters first, and a group of digits in it that can be its size. */
-    static final Shape MODEL = code(MODEL_CODE, true);
+    static final Shape MODEL = CodeShape.of(
+            Pattern.compile("[A-Za-z]{2,5}-?[0-9]{2,3}[A-Za-z0-9-]*"),
+            code -> !Capacity.candidates(code).isEmpty());
 
     private PlateShapes() {}
-
-    private static Shape code(Pattern pattern, boolean needsSize) {
-        return new Shape() {
-            @Override
-            public @Nullable Fit fit(String path, Figure figure, @Nullable Unit unit) {
-                return null;
-            }
-
-            @Override
-            public boolean isCode() {
-                return true;
-            }
-
-            @Override
-            public @Nullable Fit printed(String path, String text) {
-                boolean is = pattern.matcher(text).matches()
-                        && text.chars().anyMatch(Character::isDigit)
-                        && (!needsSize || !Capacity.candidates(text).isEmpty());
-                return is ? new Fit(List.of(new Told(path, Value.of(text))), 0) : null;
-            }
-        };
-    }
 
     /** Month and year, in any of the orders that are printed. */
     static Shape.@Nullable Fit date(String path, Figure figure, @Nullable Unit unit) {

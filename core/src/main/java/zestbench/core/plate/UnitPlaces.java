@@ -51,6 +51,12 @@ public final class UnitPlaces {
         out.add(new Place("Indoor blower motor", "motor", ""));
         out.add(new Place("Indoor unit", CAPACITOR, "indoor blower"));
         out.add(new Place("Float switch", "switch", "24 V circuit"));
+        out.add(new Place("Thermostat", "thermostat", "24 V circuit"));
+        out.add(new Place("Control board", "board", "24 V circuit"));
+        if (threePhase) {
+            out.add(new Place("Phase monitor", "phase-monitor", "the whole unit"));
+            out.add(new Place("Overload relay", "overload", "indoor blower"));
+        }
         return out;
     }
 

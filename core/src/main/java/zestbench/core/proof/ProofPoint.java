@@ -15,7 +15,10 @@ public enum ProofPoint {
     LIQUID_LINE("Liquid line", "liquidLineFahrenheit", Quantity.FAHRENHEIT, -60, 200),
     RETURN_WET_BULB("Return wet bulb", "returnWetBulbFahrenheit", Quantity.FAHRENHEIT, 20, 100),
     SUPPLY_WET_BULB("Supply wet bulb", "supplyWetBulbFahrenheit", Quantity.FAHRENHEIT, 0, 100),
-    AIRFLOW("Airflow", "airflowCfm", Quantity.CFM, 0, 20_000);
+    AIRFLOW("Airflow", "airflowCfm", Quantity.CFM, 0, 20_000),
+    GAS_INLET("Gas, inlet", "gasInletInchesOfWater", Quantity.INCHES_OF_WATER, 0, 60),
+    GAS_MANIFOLD("Gas, manifold", "gasManifoldInchesOfWater", Quantity.INCHES_OF_WATER, 0, 20),
+    FLAME_SIGNAL("Flame signal", "flameMicroamps", Quantity.MICROAMPS, 0, 100);
 
     private final String title;
     private final String field;
@@ -38,6 +41,15 @@ public enum ProofPoint {
     /** Its name in the open interface. */
     public String field() {
         return field;
+    }
+
+    /** Whether it is read of a unit that heats, or that cools. */
+    public boolean isReadOf(boolean isHeating) {
+        return switch (this) {
+            case RETURN_AIR, SUPPLY_AIR, OUTDOOR_AIR, AIRFLOW -> true;
+            case GAS_INLET, GAS_MANIFOLD, FLAME_SIGNAL -> isHeating;
+            default -> !isHeating;
+        };
     }
 
     public Quantity quantity() {

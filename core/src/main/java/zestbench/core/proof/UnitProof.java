@@ -81,6 +81,7 @@ public final class UnitProof {
         }
         proof.split();
         Delivered.of(readings, setup, proof.shown, proof.findings);
+        HeatProof.gas(readings, proof.shown);
         proof.condensing();
         proof.superheat();
         proof.subcooling();

@@ -11,7 +11,10 @@ public enum Quantity {
     PSIG("psig", 6_000, 0.1, 1_000),
     CFM("cfm", 6_000, 1, 60_000),
     MICRONS("microns", 6_000, 1, 760_000),
-    TONS("ton", 600, 0.1, 1_000);
+    TONS("ton", 600, 0.1, 1_000),
+    INCHES_OF_WATER("in wc", 60, 0.01, 600),
+    MICROAMPS("µA", 60, 0.01, 600),
+    THOUSAND_BTU_PER_HOUR("kBTU/h", 600, 0.1, 6_000);
 
     private static final double DECADE = 10;
 

@@ -28,7 +28,7 @@ public final class ControlVoltage {
     private static final double NOTHING = 2;
     private static final double MOST_VOLTS = 1_000;
     /** What a control circuit is where nothing says otherwise. [practice] */
-    private static final double USUAL_COIL = 24;
+    public static final double USUAL_COIL = 24;
     /** More than this no control circuit of 24 V has, unloaded and high on its tap. [practice] */
     private static final double MOST_OF_24 = 60;
 
@@ -89,7 +89,7 @@ public final class ControlVoltage {
                 "give the coil's rated volts, such as 24");
         InputProblem.require(
                 volts >= 0 && volts <= MOST_VOLTS, "volts", volts, "give the volts that were read, 0 to 1,000");
-        InputProblem.require(point.isControl(), "point", point, "give COIL or TRANSFORMER");
+        InputProblem.require(point.isControl(), "point", point, "give COIL, TRANSFORMER or CHAIN");
         boolean mayBeUnloaded = point == SupplyPoint.TRANSFORMER;
         Limits limits = new Limits(PICK_UP_SHARE * coilVolts, STAND_SHARE * coilVolts);
         Limits judgedBy = mayBeUnloaded ? new Limits(limits.low(), UNLOADED_SHARE * coilVolts) : limits;
@@ -120,6 +120,10 @@ public final class ControlVoltage {
 
     private static List<Finding> findings(SupplyPoint point, double volts, Limits limits) {
         List<Finding> out = new ArrayList<>();
+        if (point == SupplyPoint.CHAIN) {
+            // what they say is said of the circuit as a whole
+            return out;
+        }
         if (point == SupplyPoint.TRANSFORMER && volts > limits.high()) {
             out.add(Finding.caution(
                     "Above {} V: read it under load; too high there it is the tap, not a dead part.", limits.high()));

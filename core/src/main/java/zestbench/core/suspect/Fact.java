@@ -78,7 +78,25 @@ public enum Fact {
     SUBCOOLING_LOW("subcooling low", "subcooling as it should be", RARE, 4, Danger.LIVE),
     BLOWER_HOT("blower motor too hot to touch", "blower motor cool", RARE, 3, Danger.OPEN_PANEL),
     BLOWER_TURNS_FREE("blower wheel turns freely", "blower wheel bound", ALWAYS, 3, Danger.OPEN_PANEL),
-    BLOWER_CAPACITOR_OUT("blower capacitor out", "blower capacitor good", NEVER, 6, Danger.OPEN_PANEL);
+    BLOWER_CAPACITOR_OUT("blower capacitor out", "blower capacitor good", NEVER, 6, Danger.OPEN_PANEL),
+    HEATING("heat is called for", "cooling is called for", SOMETIMES, 1, Danger.NONE),
+    GAS_HEAT("burns gas", "electric heat", OFTEN, 1, Danger.NONE),
+    DRAFT_FAN_RUNS("draft inducer runs", "draft inducer silent", ALWAYS, 1, Danger.NONE),
+    BURNER_LIGHTS("burner lights", "burner does not light", ALWAYS, 2, Danger.NONE),
+    FLAME_STAYS("flame stays", "flame goes out within seconds", ALWAYS, 2, Danger.NONE),
+    CODE_FLAME("the board blinks: ignition or flame", "no ignition code", NEVER, 2, Danger.NONE),
+    CODE_LIMIT("the board blinks: limit or rollout", "no limit code", NEVER, 2, Danger.NONE),
+    VENT_BLOCKED("vent, intake or drain blocked", "vent, intake and drain clear", NEVER, 4, Danger.NONE),
+    IGNITER_GLOWS("igniter glows or sparks", "igniter dark", ALWAYS, 3, Danger.OPEN_PANEL),
+    IGNITER_OPEN("igniter open by ohms", "igniter closed by ohms", NEVER, 4, Danger.OPEN_PANEL),
+    DRAFT_SWITCH_CLOSES("draft switch closes", "draft switch stays open", ALWAYS, 4, Danger.LIVE),
+    LIMIT_OPEN("a limit open", "limits closed", NEVER, 4, Danger.OPEN_PANEL),
+    ROLLOUT_TRIPPED("rollout switch tripped", "rollout switch set", NEVER, 2, Danger.OPEN_PANEL),
+    FLAME_SIGNAL_LOW("flame signal low", "flame signal by its sheet", NEVER, 6, Danger.LIVE),
+    HEAT_VOLTS("24 V on W at the board", "no 24 V on W at the board", PLAIN, 2, Danger.OPEN_PANEL),
+    GAS_VALVE_VOLTS("24 V at the gas valve", "no 24 V at the gas valve", PLAIN, 4, Danger.LIVE),
+    ELEMENT_OPEN("a heater element open", "heater elements closed", NEVER, 5, Danger.OPEN_PANEL),
+    ELEMENT_VOLTS("volts at the heater element", "no volts at the heater element", PLAIN, 4, Danger.LIVE);
 
     /** What finding out exposes one to, as the minutes it weighs like. [practice] */
     enum Danger {
@@ -155,6 +173,13 @@ public enum Fact {
             case WINDING_OPEN, SWITCH_OPEN, COIL_OPEN, GROUNDED, LEAD_BURNT -> isWorking;
             case DISCONNECT_VOLTS, LINE_VOLTS -> isWorking || is(BREAKER_OPENS, known);
             case LEG_LOST, PHASES_REVERSED, BACK_FED -> isNot(THREE_PHASE, known);
+            case FLAME_STAYS -> isNot(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
+            case BURNER_LIGHTS, IGNITER_GLOWS, DRAFT_SWITCH_CLOSES, GAS_VALVE_VOLTS ->
+                isNot(DRAFT_FAN_RUNS, known) || isNot(GAS_HEAT, known) || is(FLAME_STAYS, known);
+            case FLAME_SIGNAL_LOW -> isNot(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
+            case IGNITER_OPEN -> is(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
+            case DRAFT_FAN_RUNS, CODE_FLAME, VENT_BLOCKED, ROLLOUT_TRIPPED -> isNot(GAS_HEAT, known);
+            case ELEMENT_OPEN, ELEMENT_VOLTS -> is(GAS_HEAT, known);
             case NOT_PUMPING, SUPERHEAT_HIGH, SUBCOOLING_LOW -> isNot(COMPRESSOR_RUNS, known);
             default -> false;
         };

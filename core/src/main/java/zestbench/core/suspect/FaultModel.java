@@ -1,10 +1,12 @@
 package zestbench.core.suspect;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Faults, what brings what, and what is seen under them. A fault comes alone, at most three of them at once, or is brought by
@@ -25,6 +27,7 @@ final class FaultModel {
     private final List<Cause> causes;
     private final long[] excludes;
     private final int most;
+    private final Set<Fact> asked = EnumSet.noneOf(Fact.class);
     private final Map<Boolean, List<State>> byPhase = new HashMap<>();
 
     /** @param most faults that may come alone at once */
@@ -33,10 +36,18 @@ final class FaultModel {
         this.causes = inOrder(faults, causes);
         this.excludes = excludes(faults);
         this.most = most;
+        faults.forEach(fault -> asked.addAll(fault.marked().keySet()));
+        faults.forEach(fault -> asked.addAll(fault.proof().keySet()));
+        faults.forEach(fault -> asked.add(fault.settledBy()));
     }
 
     List<Fault> faults() {
         return faults;
+    }
+
+    /** The facts that tell one of its faults from another. */
+    Set<Fact> asked() {
+        return asked;
     }
 
     List<Cause> causes() {

@@ -5,6 +5,9 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+import zestbench.core.quantity.Letters;
 
 /**
  * What is asked in taps: a few words and the answers to choose from, each of which settles one or more facts.
@@ -15,11 +18,16 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
     /** One answer. @param facts what it settles */
     public record Answer(String key, String words, Map<Fact, Boolean> facts) {}
 
+    private static final Pattern NO_HEAT = Pattern.compile(
+            "\\b(no|not|won't|doesn't|isn't|without|never|little|weak) heat(s|ing)?\\b|\\bheat(ing)? (is )?(out|off|gone|fails)\\b");
+
     /** In the order they are asked. */
     public static final List<Question> ALL = questions();
 
     private static List<Question> questions() {
         List<Question> out = new ArrayList<>();
+        out.add(plain(Fact.HEATING, true, "Called for", "heat", "cooling"));
+        out.add(plain(Fact.GAS_HEAT, true, "Heats with", "gas", "electric heat"));
         out.add(plain(Fact.INDOOR_RUNS, true, "Indoor blower", "runs", "silent"));
         out.add(plain(Fact.OUTDOOR_FAN_RUNS, true, "Outdoor fan", "runs", "silent"));
         out.add(new Question(
@@ -34,6 +42,9 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
                                 facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, true)),
                         new Answer(
                                 "silent", "silent", facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, false)))));
+        out.add(plain(Fact.DRAFT_FAN_RUNS, true, "Draft inducer", "runs", "silent"));
+        out.add(plain(Fact.BURNER_LIGHTS, true, "Burner", "lights", "stays dark"));
+        out.add(plain(Fact.FLAME_STAYS, true, "Once lit", "stays", "goes out within seconds"));
         out.add(plain(Fact.WEAK_AIR, true, "Air at the registers", "little", "as usual"));
         out.add(plain(Fact.BREAKER_OPENS, true, "Breaker or fuse", "opened", "holds"));
         out.add(plain(Fact.ICE, true, "Ice on the lines", "yes", "no"));
@@ -63,6 +74,19 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
                                 "none",
                                 "no such code",
                                 facts(Fact.CODE_LOCKED_ROTOR, false, Fact.CODE_PRESSURE, false)))));
+        out.add(plain(Fact.CODE_FLAME, false, "It blinks: ignition, flame", "yes", "no"));
+        out.add(plain(Fact.CODE_LIMIT, false, "It blinks: limit, rollout", "yes", "no"));
+        out.add(plain(Fact.VENT_BLOCKED, false, "Vent, intake, condensate drain", "blocked", "clear"));
+        out.add(plain(Fact.IGNITER_GLOWS, false, "Igniter", "glows or sparks", "dark"));
+        out.add(plain(Fact.IGNITER_OPEN, false, "Igniter by ohms, cold", "open", "closed"));
+        out.add(plain(Fact.DRAFT_SWITCH_CLOSES, false, "Draft switch, inducer at speed", "closes", "stays open"));
+        out.add(plain(Fact.LIMIT_OPEN, false, "Limits, cold", "one open", "closed"));
+        out.add(plain(Fact.ROLLOUT_TRIPPED, false, "Rollout switch", "tripped", "set"));
+        out.add(plain(Fact.FLAME_SIGNAL_LOW, false, "Flame signal, by the board's sheet", "low", "as it should be"));
+        out.add(plain(Fact.HEAT_VOLTS, false, "24 V on W at the board", "there", "not there"));
+        out.add(plain(Fact.GAS_VALVE_VOLTS, false, "24 V at the gas valve", "there", "not there"));
+        out.add(plain(Fact.ELEMENT_OPEN, false, "Heater elements by ohms", "one open", "closed"));
+        out.add(plain(Fact.ELEMENT_VOLTS, false, "At the heater element", "live", "dead"));
         out.add(plain(Fact.CONTACTOR_IN, false, "Contactor", "in", "out"));
         out.add(plain(Fact.SHELL_HOT, false, "Compressor shell", "hot", "cool"));
         out.add(plain(Fact.FAN_TURNS_FREE, false, "Fan blade by hand", "turns", "bound"));
@@ -122,6 +146,20 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.put(one, first);
         out.put(two, second);
         return out;
+    }
+
+    /** What is worth asking where {@code known} is known: a heating call has other questions than a cooling one. */
+    public static List<Question> of(Map<Fact, Boolean> known) {
+        Set<Fact> asked = Suspects.asked(known);
+        return ALL.stream()
+                .filter(q -> q.answers().stream()
+                        .anyMatch(a -> a.facts().keySet().stream().anyMatch(asked::contains)))
+                .toList();
+    }
+
+    /** What a complaint says by itself: that heat is called for. Keys of answers by keys of questions. */
+    public static Map<String, String> answersIn(String complaint) {
+        return NO_HEAT.matcher(Letters.small(complaint)).find() ? Map.of(Fact.HEATING.name(), "yes") : Map.of();
     }
 
     public static Optional<Question> named(String key) {

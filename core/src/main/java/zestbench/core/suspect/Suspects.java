@@ -20,7 +20,8 @@ public final class Suspects {
     /** The name "something else" goes by. */
     public static final String OTHER = "something-else";
 
-    private static final FaultModel TABLE = new FaultModel(FaultTable.ALL, FaultTable.CAUSES, 3);
+    private static final FaultModel COOLING = new FaultModel(FaultTable.ALL, FaultTable.CAUSES, 3);
+    private static final FaultModel HEATING = new FaultModel(HeatTable.ALL, HeatTable.CAUSES, 3);
     private static final double OTHER_COMMON = 0.3;
     private static final double EVEN = 0.5;
     private static final double FLOOR = 1e-9;
@@ -98,7 +99,26 @@ public final class Suspects {
 
     /** @param known what was found so or not so */
     public static Suspects of(Map<Fact, Boolean> known) {
-        return new Suspects(TABLE, known);
+        FaultModel model = modelOf(known);
+        Map<Fact, Boolean> told = new EnumMap<>(Fact.class);
+        known.forEach((fact, isSo) -> {
+            if (model.asked().contains(fact)) {
+                told.put(fact, isSo);
+            }
+        });
+        return new Suspects(model, told);
+    }
+
+    /** What is called for says which faults are in question; cooling where nobody says. */
+    private static FaultModel modelOf(Map<Fact, Boolean> known) {
+        return Boolean.TRUE.equals(known.get(Fact.HEATING)) ? HEATING : COOLING;
+    }
+
+    /** The facts that are worth finding out on such a call. */
+    static Set<Fact> asked(Map<Fact, Boolean> known) {
+        Set<Fact> out = EnumSet.of(Fact.HEATING);
+        out.addAll(modelOf(known).asked());
+        return out;
     }
 
     static Suspects of(FaultModel model, Map<Fact, Boolean> known) {
@@ -201,7 +221,7 @@ public final class Suspects {
         double doubt = entropy();
         Outlook outlook = new Outlook();
         for (Fact fact : Fact.values()) {
-            if (!known.containsKey(fact) && !fact.isIdle(known)) {
+            if (model.asked().contains(fact) && !known.containsKey(fact) && !fact.isIdle(known)) {
                 double bits = outlook.bits(fact);
                 out.add(new NextTest(fact, bits, doubt > 0 ? Math.min(1, bits / doubt) : 0, fact.effort(known)));
             }

@@ -10,6 +10,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.controlchain.ControlChain;
+import zestbench.core.controlchain.Link;
 import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.Circuit;
@@ -27,11 +29,15 @@ import zestbench.core.plate.PlaceRole;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.UnitPlaces;
+import zestbench.core.proof.HeatProof;
+import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Meter;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
+import zestbench.core.supply.ControlVoltage;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
@@ -54,6 +60,7 @@ public final class CallState {
     private final Map<String, Line> windings = new LinkedHashMap<>();
     private final List<Line> windingsRead = new ArrayList<>();
     private final Map<String, Line> amps = new LinkedHashMap<>();
+    private final Map<String, Line> starts = new LinkedHashMap<>();
     private final Map<Plates.Which, String> plateTexts = new EnumMap<>(Plates.Which.class);
     private final List<String> notes = new ArrayList<>();
     private final List<UnitEntry.WorkDone> work = new ArrayList<>();
@@ -151,6 +158,15 @@ public final class CallState {
         if (read.at() != null) {
             amps.put(read.at() + " " + read.key(), line);
         }
+    }
+
+    void started(Line line, StartEntry.StartCaught start) {
+        starts.put(start.name(), line);
+    }
+
+    /** The latest start of each motor, by its place. */
+    public Map<String, Line> starts() {
+        return starts;
     }
 
     /** What went into its circuits and came out. */
@@ -337,15 +353,45 @@ public final class CallState {
         return Suspects.of(evidence());
     }
 
+    /** Whether heat is called for, as it was said. */
+    public boolean isHeating() {
+        return "yes".equals(answers.get(Fact.HEATING.name()));
+    }
+
+    /** What the readings of the running unit amount to, for what it was called. */
+    public UnitProof.Answer proved(ProofSetup setup) {
+        return isHeating() ? HeatProof.of(leave.readings()) : UnitProof.of(leave.readings(), setup);
+    }
+
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
         return Evidence.of(
-                answers, notes, plates.outdoor(), supply, windingsRead, amps.values(), parts.values(), leave.kept());
+                answers,
+                notes,
+                plates.outdoor(),
+                supply,
+                controlChain(),
+                windingsRead,
+                amps.values(),
+                starts.values(),
+                parts.values(),
+                leave.kept());
     }
 
-    /** Whether anything is known of the fault, beyond what the plate says of the unit. */
+    /** Whether anything is known of the fault, beyond what the plate says of the unit and what is called for. */
     public boolean isBegun() {
-        return evidence().keySet().stream().anyMatch(fact -> fact != Fact.THREE_PHASE);
+        return evidence().keySet().stream().anyMatch(fact -> fact != Fact.THREE_PHASE && fact != Fact.HEATING);
+    }
+
+    /** The control circuit in series, with what was read along it. */
+    public ControlChain controlChain() {
+        List<Link> switches = parts.values().stream()
+                .filter(part -> part.closed() == null)
+                .flatMap(part -> part.family().inSeries(part.spec()).stream())
+                .toList();
+        double rated =
+                controlVolts(SupplyPoint.TRANSFORMER).stream().findFirst().orElse(ControlVoltage.USUAL_COIL);
+        return supply.chain(switches, rated);
     }
 
     /** Volts that labels read on this call give for a point of the control circuit; empty where none does. */

@@ -10,7 +10,7 @@ import zestbench.core.judgement.Finding;
  * One thing that happened on a call. Entries are only ever added; what they say together is worked out from all of them. Each
  * says by itself what it is in words, whether it can be struck, what it says of the power, and what it changes.
  */
-public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEntry, ChargeEntry {
+public sealed interface Entry extends Kept permits PartEntry, UnitEntry, LeaveEntry, ChargeEntry, StartEntry {
     /** In words. */
     TapeText told();
 

@@ -7,6 +7,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
+import zestbench.core.amps.StartTest;
+import zestbench.core.controlchain.ControlChain;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Trait;
 import zestbench.core.family.UnitSpot;
@@ -37,8 +39,10 @@ final class Evidence {
             List<String> notes,
             Spec plate,
             SupplyState supply,
+            ControlChain chain,
             Iterable<Line> windings,
             Iterable<Line> amps,
+            Iterable<Line> starts,
             Iterable<PartState> parts,
             @Nullable Line proof) {
         Evidence evidence = new Evidence();
@@ -46,6 +50,7 @@ final class Evidence {
         evidence.facts.putAll(Question.facts(answers));
         notes.forEach(note -> evidence.facts.putAll(BlinkCode.facts(note)));
         evidence.supply(supply);
+        evidence.facts.putAll(chain.facts());
         for (Line line : windings) {
             evidence.windings((PartEntry.WindingsRead) line.entry());
         }
@@ -60,6 +65,9 @@ final class Evidence {
         }
         for (Line line : amps) {
             evidence.amps((PartEntry.AmpsRead) line.entry());
+        }
+        for (Line line : starts) {
+            evidence.start((StartEntry.StartCaught) line.entry());
         }
         if (proof != null && proof.entry() instanceof LeaveEntry.ProofKept kept) {
             evidence.proof(kept);
@@ -173,6 +181,14 @@ final class Evidence {
         boolean isHigh = judged.limits() != null
                 && judged.reading().value() > judged.limits().high();
         facts.put(Fact.AMPS_HIGH, isHigh);
+    }
+
+    /** How a compressor started: whether its amps stay, and whether its volts fall. */
+    private void start(StartEntry.StartCaught start) {
+        if (start.kind().equals(RunningAmps.Place.COMPRESSOR.name())) {
+            facts.put(Fact.START_AMPS_STAY, start.verdicts().get(0).verdict() == Verdict.FAILED);
+            facts.put(Fact.LOW_VOLTS, StartTest.isLow(start.verdicts()));
+        }
     }
 
     /** Amps of motors that are no part in question. */

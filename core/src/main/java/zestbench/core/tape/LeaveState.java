@@ -128,14 +128,15 @@ public final class LeaveState {
         return out;
     }
 
-    /** The figure a point completes when it is read a second time with the same value. */
-    private static ProofFigure moved(ProofPoint point) {
+    /** The figure a point completes when it is read a second time with the same value; null where nothing is made of it. */
+    private static @Nullable ProofFigure moved(ProofPoint point) {
         return switch (point) {
             case RETURN_AIR, SUPPLY_AIR, RETURN_WET_BULB, SUPPLY_WET_BULB -> ProofFigure.SPLIT;
             case OUTDOOR_AIR -> ProofFigure.CONDENSING_OVER_AMBIENT;
             case SUCTION_PRESSURE, SUCTION_LINE -> ProofFigure.SUPERHEAT;
             case LIQUID_PRESSURE, LIQUID_LINE -> ProofFigure.SUBCOOLING;
             case AIRFLOW -> ProofFigure.AIRFLOW_PER_TON;
+            case GAS_INLET, GAS_MANIFOLD, FLAME_SIGNAL -> null;
         };
     }
 

@@ -140,6 +140,9 @@ public record Stop(
         for (Line line : call.amps().values()) {
             add(out, call, line.number(), ((PartEntry.AmpsRead) line.entry()).findings());
         }
+        for (Line line : call.starts().values()) {
+            add(out, call, line.number(), ((StartEntry.StartCaught) line.entry()).findings());
+        }
         for (SupplyPoint point : SupplyPoint.values()) {
             long last = call.supply().at(point).values().stream()
                     .mapToLong(Line::number)

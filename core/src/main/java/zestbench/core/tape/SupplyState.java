@@ -3,10 +3,14 @@ package zestbench.core.tape;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import zestbench.core.controlchain.ControlChain;
+import zestbench.core.controlchain.Link;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
@@ -25,6 +29,44 @@ public final class SupplyState {
     private static final double MISSING_VOLTS = 60;
 
     private final Map<SupplyPoint, Map<String, Line>> readings = new EnumMap<>(SupplyPoint.class);
+
+    private final Set<String> linksAbsent = new LinkedHashSet<>();
+
+    /** @param link of the control circuit, as float switch */
+    void link(String link, boolean isThere) {
+        if (isThere) {
+            linksAbsent.remove(link);
+        } else {
+            linksAbsent.add(link);
+        }
+    }
+
+    /** What of the usual control circuit this unit has not. */
+    public Set<String> linksAbsent() {
+        return linksAbsent;
+    }
+
+    /**
+     * The control circuit with what was read along it; what was read at the transformer and at the coil stands for its ends.
+     *
+     * @param switches those of the parts in question
+     * @param rated volts
+     */
+    ControlChain chain(List<Link> switches, double rated) {
+        Map<String, Double> volts = new LinkedHashMap<>();
+        controlVolts(SupplyPoint.TRANSFORMER).ifPresent(v -> volts.put(ControlChain.FIRST, v));
+        controlVolts(SupplyPoint.COIL).ifPresent(v -> volts.put(ControlChain.LAST, v));
+        at(SupplyPoint.CHAIN)
+                .forEach((name, line) ->
+                        volts.put(name, PartState.judged(line).reading().value()));
+        return ControlChain.of(switches, linksAbsent, volts, rated);
+    }
+
+    private Optional<Double> controlVolts(SupplyPoint point) {
+        return at(point).values().stream()
+                .findFirst()
+                .map(line -> PartState.judged(line).reading().value());
+    }
 
     void take(SupplyPoint point, String subject, Line line) {
         readings.computeIfAbsent(point, p -> new LinkedHashMap<>()).put(subject, line);

@@ -75,9 +75,9 @@ public record TapeText(
     }
 
     static TapeText of(UnitEntry.SupplyRead e) {
-        String subject = e.point().isControl()
-                ? e.point().title()
-                : e.judged().subject() + ", " + Letters.inSentence(e.point().title());
+        String subject = e.point().isPaired()
+                ? e.judged().subject() + ", " + Letters.inSentence(e.point().title())
+                : e.point().title();
         return judged(e.judged(), subject, e.findings(), e.meter());
     }
 

@@ -107,6 +107,20 @@ public sealed interface UnitEntry extends Entry {
         }
     }
 
+    /** Whether the unit has a part of the usual control circuit. @param link as float switch */
+    record LinkFound(String link, boolean isThere) implements UnitEntry, Strikable, Dark {
+        @Override
+        public TapeText told() {
+            return TapeText.words(
+                    isThere ? "Has a " + link : "Has no " + link, "in its control circuit", "", List.of());
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.supply().link(link, isThere);
+        }
+    }
+
     /** The meter was proved on a source known to be live. */
     record MeterProved(double volts) implements UnitEntry, Strikable, Dark {
         @Override

@@ -115,7 +115,10 @@ final class ApiModels {
             @Nullable Double liquidLineFahrenheit,
             @Nullable Double returnWetBulbFahrenheit,
             @Nullable Double supplyWetBulbFahrenheit,
-            @Nullable Double airflowCfm) {
+            @Nullable Double airflowCfm,
+            @Nullable Double gasInletInchesOfWater,
+            @Nullable Double gasManifoldInchesOfWater,
+            @Nullable Double flameMicroamps) {
         /** What was read of a running unit; null where that was not. */
         @Nullable
         Double at(ProofPoint point) {
@@ -130,6 +133,9 @@ final class ApiModels {
                 case RETURN_WET_BULB -> returnWetBulbFahrenheit;
                 case SUPPLY_WET_BULB -> supplyWetBulbFahrenheit;
                 case AIRFLOW -> airflowCfm;
+                case GAS_INLET -> gasInletInchesOfWater;
+                case GAS_MANIFOLD -> gasManifoldInchesOfWater;
+                case FLAME_SIGNAL -> flameMicroamps;
             };
         }
     }

@@ -132,7 +132,7 @@ class CallController {
 
     @PostMapping("/api/calls")
     CallView start(@Valid @RequestBody NewCall given, Sender sender) {
-        return view(calls.start(given.unitId(), given.complaint()));
+        return view(calls.start(given.unitId(), given.complaint(), sender.who()));
     }
 
     @GetMapping("/api/calls/{id}")

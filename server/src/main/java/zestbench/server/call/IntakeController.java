@@ -71,10 +71,10 @@ class IntakeController {
         }
     }
 
-    /** @param pair left out for control volts */
+    /** @param pair two legs, or a point along the control circuit; left out at its ends */
     record SupplyGiven(
             @NotNull(message = "say where it was read") SupplyPoint point,
-            @Nullable @Size(max = 20) String pair,
+            @Nullable @Size(max = 80) String pair,
 
             @NotNull(message = "give the volts that were read")
             Double volts) {
@@ -82,6 +82,13 @@ class IntakeController {
             return new OnArrival.ReadSupply(point, pair, volts);
         }
     }
+
+    /** @param link as float switch @param there whether this unit has it */
+    record LinkGiven(
+            @NotBlank(message = "name a part of the control circuit, such as float switch") @Size(max = 60)
+            String link,
+
+            boolean there) {}
 
     record ProvingVolts(
             @NotNull(message = "give the volts that were read")
@@ -122,6 +129,11 @@ class IntakeController {
     @PostMapping("/supply")
     CallView supply(@PathVariable long id, @Valid @RequestBody SupplyGiven given, Sender sender) {
         return teller.after(id, sender, given.command());
+    }
+
+    @PostMapping("/supply/links")
+    CallView link(@PathVariable long id, @Valid @RequestBody LinkGiven given, Sender sender) {
+        return teller.after(id, sender, new OnArrival.HasLink(given.link(), given.there()));
     }
 
     @PostMapping("/proved")

@@ -13,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
 import zestbench.core.call.CallStatus;
 import zestbench.core.call.Decider;
+import zestbench.core.call.OnCall;
 import zestbench.core.plate.Plates;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
@@ -135,6 +136,14 @@ public class Calls {
     @Transactional
     public long start(long unitId, String complaint) {
         return start(unitId, complaint, tapped.at(null));
+    }
+
+    /** Opens a call now, with what its complaint says by itself. */
+    @Transactional
+    public long start(long unitId, String complaint, String who) {
+        long id = start(unitId, complaint);
+        add(id, who, OnCall.opening(complaint).toArray(Entry[]::new));
+        return id;
     }
 
     @Transactional
