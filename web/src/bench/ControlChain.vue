@@ -19,8 +19,12 @@ const WORDS: Record<ChainPointView['state'], string> = {
 
 <template>
   <ol class="chain zb-bare" aria-label="Control circuit from R to C">
-    <li v-for="(p, i) in chain.points" :key="p.name" :class="[p.state.toLowerCase(), { gap: p.isGap }]">
-      <p class="link" :class="{ fed: i > 0 && chain.points[i - 1]?.state === 'LIVE' }">
+    <li
+      v-for="p in chain.points"
+      :key="p.name"
+      :class="[p.state.toLowerCase(), { gap: p.isGap, fed: p.isFed }]"
+    >
+      <p class="link">
         <span class="word">{{ p.link }}</span>
         <b v-if="p.isGap">{{ p.state === 'WEAK' ? 'drops volts' : 'open' }}</b>
         <button
@@ -87,15 +91,18 @@ const WORDS: Record<ChainPointView['state'], string> = {
   content: '';
   position: absolute;
   left: calc(var(--at) - 1px);
-  top: 0;
-  bottom: 0;
+  top: -15px;
+  bottom: -15px;
   border-left: 2px dotted var(--zb-ink);
 }
 li:first-child .link::before {
   top: 50%;
 }
-.live > .link.fed::before,
-.live:first-child > .link::before {
+.gap > .link::before,
+.point::before {
+  z-index: 1;
+}
+.fed > .link::before {
   left: calc(var(--at) - 3px);
   border-left: 6px solid var(--zb-ink);
 }
@@ -144,6 +151,15 @@ li:first-child .link::before {
 }
 .live > .point::before {
   background: var(--zb-ink);
+}
+.dead > .point::before {
+  background: linear-gradient(
+    45deg,
+    var(--zb-paper) 44%,
+    var(--zb-ink) 44%,
+    var(--zb-ink) 56%,
+    var(--zb-paper) 56%
+  );
 }
 .weak > .point::before {
   background: linear-gradient(90deg, var(--zb-ink) 50%, var(--zb-paper) 50%);

@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { api, body } from '@/api/client'
-import type { JudgedView, Preview, StartView } from '@/api/types'
+import type { JudgedView, Preview, StartView, WiresView } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import LabelledField from '@/shared/LabelledField.vue'
@@ -23,13 +22,11 @@ const stays = ref<'no' | 'yes' | null>(null)
 const metal = ref<'COPPER' | 'ALUMINUM'>('COPPER')
 const gauge = ref('')
 const feet = ref('')
-const wires = useQuery({
-  queryKey: ['wires known'],
-  queryFn: () =>
-    body(api.GET('/api/calls/{id}/wires-known', { params: { path: { id: store.call?.id ?? 0 } } })),
-  staleTime: Infinity,
+const wires = ref<WiresView | null>(null)
+onMounted(async () => {
+  wires.value = await body(api.GET('/api/wires', {})).catch(() => null)
 })
-const gauges = computed(() => (metal.value === 'COPPER' ? wires.data.value?.copper : wires.data.value?.aluminum) ?? [])
+const gauges = computed(() => (metal.value === 'COPPER' ? wires.value?.copper : wires.value?.aluminum) ?? [])
 
 function given(read: Record<string, string>) {
   return {
@@ -38,7 +35,9 @@ function given(read: Record<string, string>) {
     volts: Number(read.VOLTS),
     before: Number(read.BEFORE),
     stays: stays.value === 'yes',
-    ...(gauge.value && feet.value ? { gauge: gauge.value, metal: metal.value, feet: Number(feet.value) } : {}),
+    ...(gauge.value && feet.value
+      ? { gauge: gauge.value, metal: metal.value, feet: Number(feet.value) }
+      : {}),
   }
 }
 const at = useReadings<Preview>(
@@ -76,9 +75,9 @@ defineExpose({ canKeep, keep })
 
 <template>
   <section aria-label="The start">
-    <p class="zb-soft">
-      Clamp on max-hold and the meter on min-hold, at the unit's own screws, one start. Off within a second if it
-      only hums.
+    <p class="zb-caution zb-small">
+      Power is on: clear of blades and terminals. Clamp on max-hold and the meter on min-hold, at the unit's own screws, one start. Off within a second if
+      it only hums.
     </p>
     <PadDesk
       v-model="typed"
@@ -103,7 +102,7 @@ defineExpose({ canKeep, keep })
       </PairRow>
       <ChoiceButtons
         v-model="stays"
-        class="row"
+        class="apart"
         label="The amps"
         is-clearable
         :choices="[
@@ -123,7 +122,7 @@ defineExpose({ canKeep, keep })
         />
         <ChoiceButtons
           v-model="gauge"
-          class="row"
+          class="apart"
           label="Gauge, AWG"
           :choices="gauges.map((g) => ({ value: g, words: g }))"
         />
@@ -134,14 +133,14 @@ defineExpose({ canKeep, keep })
         <VerdictMark :verdict="dip.verdict" :word="dip.word" />
       </p>
       <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
-      <FindingLines :findings="findings" class="row" />
-      <p v-for="v in all" :key="v.subject" class="zb-note row">{{ v.reckoning }}</p>
+      <FindingLines :findings="findings" class="apart" />
+      <p v-for="v in all" :key="v.subject" class="zb-note apart">{{ v.reckoning }}</p>
     </PadDesk>
   </section>
 </template>
 
 <style scoped>
-.row {
+.apart {
   margin-top: 10px;
 }
 .dip {

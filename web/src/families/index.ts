@@ -61,7 +61,10 @@ export const FAMILIES: Record<string, FamilyViews> = {
     labelHint: 'HIGH PRESSURE SWITCH OPENS 610 PSI CLOSES 420 PSI SPNC MANUAL RESET',
   },
   overload: { title: 'Overload relay', labelHint: 'OVERLOAD RELAY 6-12 A CLASS 20 3 POLE MANUAL RESET' },
-  'phase-monitor': { title: 'Phase monitor', labelHint: 'PHASE MONITOR 190-480 V SPDT UNBALANCE 3 % DELAY 5' },
+  'phase-monitor': {
+    title: 'Phase monitor',
+    labelHint: 'PHASE MONITOR 190-480 V SPDT UNBALANCE 3 % DELAY 5',
+  },
   thermostat: { title: 'Thermostat', labelHint: 'THERMOSTAT 24 V 2 HEAT 1 COOL HEAT PUMP OR CONVENTIONAL' },
   board: { title: 'Control board', labelHint: 'CONTROL BOARD NO 4417-CB FUSE 3 A 24 V' },
   'start-device': { title: 'Start device', labelHint: 'PTC 1-3 TON 208/277 V' },

@@ -23,7 +23,10 @@ const start = ref<{ canKeep: boolean; keep: () => Promise<void> } | null>(null)
 const keeps = computed(() => (what.value === 'start' ? (start.value?.canKeep ?? false) : canKeep.value))
 const action = computed(() =>
   keeps.value
-    ? { words: 'Put it on the tape', go: () => void (what.value === 'start' ? start.value?.keep() : at.keep()) }
+    ? {
+        words: 'Put it on the tape',
+        go: () => void (what.value === 'start' ? start.value?.keep() : at.keep()),
+      }
     : { words: store.call?.next.text ?? 'Go on', go: () => store.goNext() },
 )
 </script>

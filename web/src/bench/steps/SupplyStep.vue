@@ -118,8 +118,8 @@ const action = computed(() => {
       <p class="zb-caution zb-small where">
         <b>{{ point.title }}.</b> Power is on: one hand, clear of the other leads. It ends the dead reading.
         <template v-if="point.chain">
-          Thermostat calling for cooling; each point against C at the transformer, the last across the coil. The
-          unit's own diagram says in which order they sit.
+          Thermostat calling; each point against C at the transformer, the last one across its own two screws.
+          The unit's own diagram says in which order they sit.
         </template>
       </p>
       <PadDesk
@@ -130,6 +130,7 @@ const action = computed(() => {
         :is-ready="isReady"
         @next="next"
       >
+        <p v-if="point.chain?.words" class="zb-note known" role="status">{{ point.chain.words }}</p>
         <ControlChain
           v-if="point.chain"
           :chain="point.chain"
@@ -165,7 +166,6 @@ const action = computed(() => {
             <JudgedScale :judged="judgedOf(pair)" :subject="titleOf(pair)" />
           </figure>
         </template>
-        <p v-if="point.chain?.words" class="zb-note reckoning" role="status">{{ point.chain.words }}</p>
         <FindingLines :findings="point.findings" class="found" />
         <p v-if="wrong || unjudged" class="zb-wrong" role="status">{{ wrong || unjudged }}</p>
         <p v-if="preview ?? said" class="zb-note reckoning">{{ (preview ?? said)?.reckoning }}</p>
@@ -201,6 +201,9 @@ const action = computed(() => {
 <style scoped>
 .where {
   margin: 10px 0;
+}
+.known {
+  margin-bottom: 10px;
 }
 .reckoning {
   margin-top: 10px;

@@ -176,6 +176,7 @@ describe('Supply', () => {
     point: name as 'LINE',
     title: name,
     isControl: false,
+    isPaired: true,
     pairs: ['L1–L2', 'L1–G'],
     readings: [] as JudgedView[],
     findings: [],
@@ -184,7 +185,10 @@ describe('Supply', () => {
     ...more,
   })
   const supply = (...readings: JudgedView[]) => ({
-    points: [point('DISCONNECT', { readings }), point('COIL', { isControl: true, pairs: ['COIL'] })],
+    points: [
+      point('DISCONNECT', { readings }),
+      point('COIL', { isControl: true, isPaired: false, pairs: ['COIL'] }),
+    ],
     monitor: [{ name: 'Undervoltage', value: '437 V', why: '0.95 × 460', mark: '' }],
     lineVolts: '459 V',
   })

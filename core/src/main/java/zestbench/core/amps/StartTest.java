@@ -32,6 +32,9 @@ public final class StartTest {
     /** What the wire drops by its resistance and what is read differ by joints and reactance. [practice] */
     private static final double EXPLAINED = 1.5;
 
+    /** Of the volts at rest, a dip over this asks where it is lost. [practice] */
+    private static final double FAR = 0.10;
+
     private static final double MOST_AMPS = 3_000;
     private static final double MOST_VOLTS = 1_000;
 
@@ -111,7 +114,7 @@ public final class StartTest {
             findings.add(Finding.stop(
                     Demand.START_PARTS,
                     "It stands with " + Figures.plain(caught.volts())
-                            + " V there: the supply is not why. Capacitor and start device, then a tight rotor."));
+                            + " V there, enough by its plate: capacitor and start device, then a tight rotor."));
         } else {
             findings.add(Finding.stop(
                     Demand.START_PARTS,
@@ -213,6 +216,10 @@ public final class StartTest {
         double doubt = meter.uncertaintyOf(Reading.of(Quantity.VOLTS, caught.before()))
                 + meter.uncertaintyOf(Reading.of(Quantity.VOLTS, caught.volts()));
         double share = caught.before() > 0 ? Math.round(1000 * dip / caught.before()) / 10.0 : 0;
+        if (run == null && share > 100 * FAR) {
+            findings.add(Finding.info(
+                    "A dip of {} %: gauge and run of its wire say whether the supply is weak besides.", share));
+        }
         if (run == null) {
             return new Judged(
                     DIP,

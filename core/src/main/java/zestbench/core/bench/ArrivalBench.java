@@ -261,7 +261,7 @@ public final class ArrivalBench {
             case LINE -> SupplyPoint.LOAD;
             case LOAD -> SupplyPoint.TRANSFORMER;
             case TRANSFORMER -> SupplyPoint.COIL;
-            case COIL -> state.controlChain().reachesTheCoil() ? null : SupplyPoint.CHAIN;
+            case COIL -> state.controlChain().reachesTheEnd() ? null : SupplyPoint.CHAIN;
             case CHAIN -> null;
         };
     }
@@ -275,8 +275,9 @@ public final class ArrivalBench {
                                 p.name(),
                                 p.link().name(),
                                 p.state(),
+                                chain.isFed(p),
                                 p.link().equals(gap),
-                                ControlChain.canBeAbsent(p.link())))
+                                ControlChain.canBeAbsent(p.link()) && !chain.isFed(p)))
                         .toList(),
                 chain.next().map(ControlChain.Point::name).orElse(null),
                 chain.words(),

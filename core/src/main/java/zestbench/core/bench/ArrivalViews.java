@@ -114,9 +114,9 @@ public final class ArrivalViews {
     public record ChainView(
             List<ChainPointView> points, @Nullable String next, String words, List<String> absent) {}
 
-    /** @param link what lies before it @param isGap whether the volts are lost in that link @param canBeAbsent whether some units lack it */
+    /** @param link what lies before it @param isFed whether the volts come through to it @param isGap whether the volts are lost in that link @param canBeAbsent whether some units lack it */
     public record ChainPointView(
-            String name, String link, ControlChain.State state, boolean isGap, boolean canBeAbsent) {}
+            String name, String link, ControlChain.State state, boolean isFed, boolean isGap, boolean canBeAbsent) {}
 
     public record SettingView(String name, String value, String why, String mark) {}
 

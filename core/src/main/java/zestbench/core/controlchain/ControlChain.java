@@ -12,7 +12,7 @@ import zestbench.core.judgement.Phrase;
 import zestbench.core.suspect.Fact;
 
 /**
- * The control circuit of a cooling call in series, from R to C, with what was read along it. Every point is read against C at the
+ * The control circuit of a call in series, from R to C, with what was read along it. Every point is read against C at the
  * transformer, the last one across the coil. With the call on the volts stand up to the first gap and are gone behind it [physics], so
  * that each reading halves what is left.
  */
@@ -22,7 +22,13 @@ public final class ControlChain {
     /** Of the rated volts, under this a meter shows what wires beside it induce. [practice] */
     private static final double DEAD_SHARE = 0.25;
 
-    /** What every unit has, as long as nobody says that this one has not. */
+    /** What every unit that heats has, as long as nobody says that this one has not. */
+    private static final List<Link> USUAL_OF_HEAT = List.of(
+            Link.behind("limit", Stretch.BURNER, Fact.LIMIT_OPEN),
+            Link.behind("rollout switch", Stretch.BURNER, Fact.ROLLOUT_TRIPPED),
+            Link.behind("draft switch", Stretch.BURNER, Fact.DRAFT_SWITCH_OPEN));
+
+    /** The same of one that cools. */
     private static final List<Link> USUAL = List.of(
             Link.behind("float switch", Stretch.INDOORS, Fact.FLOAT_OPEN),
             Link.behind("low pressure switch", Stretch.OUTDOORS, Fact.SWITCH_OPEN),
@@ -30,8 +36,8 @@ public final class ControlChain {
 
     /** The point it begins at. */
     public static final String FIRST = Link.TRANSFORMER.behind();
-    /** The point it ends at. */
-    public static final String LAST = Link.RETURN.behind();
+    /** The point it ends at where cooling is called for. */
+    public static final String COIL = Link.RETURN.behind();
 
     /** What volts at a point say. */
     public enum State {
@@ -56,13 +62,15 @@ public final class ControlChain {
     }
 
     /**
+     * @param isHeating whether heat is called for
      * @param switches those of the parts in question, as their labels name them
      * @param absent names of links this unit has not
      * @param volts what was read, by the names of the points
      * @param rated volts of the circuit, above 0
      */
-    public static ControlChain of(List<Link> switches, Set<String> absent, Map<String, Double> volts, double rated) {
-        List<Link> all = new ArrayList<>(USUAL);
+    public static ControlChain of(
+            boolean isHeating, List<Link> switches, Set<String> absent, Map<String, Double> volts, double rated) {
+        List<Link> all = new ArrayList<>(isHeating ? USUAL_OF_HEAT : USUAL);
         for (Link each : switches) {
             if (all.stream().noneMatch(l -> l.name().equals(each.name()))) {
                 all.add(each);
@@ -70,9 +78,10 @@ public final class ControlChain {
         }
         List<Link> links = new ArrayList<>(List.of(Link.TRANSFORMER, Link.FUSE));
         all.stream().filter(l -> l.stretch() == Stretch.INDOORS).forEach(links::add);
-        links.addAll(List.of(Link.THERMOSTAT, Link.WIRE));
-        all.stream().filter(l -> l.stretch() == Stretch.OUTDOORS).forEach(links::add);
-        links.add(Link.RETURN);
+        links.addAll(isHeating ? List.of(Link.HEAT_THERMOSTAT, Link.HEAT_WIRE) : List.of(Link.THERMOSTAT, Link.WIRE));
+        Stretch behind = isHeating ? Stretch.BURNER : Stretch.OUTDOORS;
+        all.stream().filter(l -> l.stretch() == behind).forEach(links::add);
+        links.add(isHeating ? Link.HEAT_RETURN : Link.RETURN);
         links.removeIf(l -> absent.contains(l.name()));
         Double atR = volts.get(FIRST);
         // where R itself is low there is nothing to hold the others against
@@ -121,6 +130,11 @@ public final class ControlChain {
         return points.size();
     }
 
+    /** Whether the volts come through to a point: they do up to the last one where they stand. */
+    public boolean isFed(Point point) {
+        return points.indexOf(point) <= lastLive();
+    }
+
     /** What to read next; empty once the gap is found, or there is none. */
     public Optional<Point> next() {
         int live = lastLive();
@@ -145,7 +159,7 @@ public final class ControlChain {
     }
 
     /** Whether the volts stand across the coil. */
-    public boolean reachesTheCoil() {
+    public boolean reachesTheEnd() {
         return lastLive() == points.size() - 1;
     }
 
@@ -162,8 +176,10 @@ public final class ControlChain {
                     points.get(live).name(),
                     broken.get(0).name());
         }
-        if (reachesTheCoil()) {
-            return "The volts reach the coil: nothing is open in its circuit. Test the coil itself.";
+        if (reachesTheEnd()) {
+            return points.get(live).link() == Link.RETURN
+                    ? "The volts reach the coil: nothing is open in its circuit. Test the coil itself."
+                    : "The volts reach the gas valve: nothing is open in its circuit. What is behind it is for whoever is licensed for gas.";
         }
         if (gap().isEmpty()) {
             return between(live, gone);
@@ -211,11 +227,7 @@ public final class ControlChain {
     public Map<Fact, Boolean> facts() {
         Map<Fact, Boolean> out = new EnumMap<>(Fact.class);
         for (Point point : points) {
-            Fact there = point.link() == Link.TRANSFORMER
-                    ? Fact.SECONDARY_VOLTS
-                    : point.link() == Link.THERMOSTAT
-                            ? Fact.CALL_VOLTS
-                            : point.link() == Link.RETURN ? Fact.COIL_VOLTS : null;
+            Fact there = point.link().there();
             if (there != null && (point.state() == State.LIVE || point.state() == State.DEAD)) {
                 out.put(there, point.state() == State.LIVE);
             }

@@ -49,12 +49,13 @@ enum Acts {
         };
     }
 
-    /** Where it sits in the control circuit of a cooling call; empty where only heat runs through it. [practice] */
-    Optional<Link> inSeries() {
+    /** Where it sits in the control circuit of a unit. [practice] */
+    Link inSeries() {
         return switch (this) {
-            case HIGH_PRESSURE, LOW_PRESSURE -> Optional.of(Link.behind(words, Stretch.OUTDOORS, Fact.SWITCH_OPEN));
-            case FLOAT, FREEZE -> Optional.of(Link.behind(words, Stretch.INDOORS, Fact.FLOAT_OPEN));
-            case AIRFLOW, LIMIT -> Optional.empty();
+            case HIGH_PRESSURE, LOW_PRESSURE -> Link.behind(words, Stretch.OUTDOORS, Fact.SWITCH_OPEN);
+            case FLOAT, FREEZE -> Link.behind(words, Stretch.INDOORS, Fact.FLOAT_OPEN);
+            case LIMIT -> Link.behind(words, Stretch.BURNER, Fact.LIMIT_OPEN);
+            case AIRFLOW -> Link.behind("draft switch", Stretch.BURNER, Fact.DRAFT_SWITCH_OPEN);
         };
     }
 

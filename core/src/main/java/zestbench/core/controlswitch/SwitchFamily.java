@@ -202,7 +202,7 @@ public final class SwitchFamily extends LabelledFamily {
 
     @Override
     public Optional<Link> inSeries(Spec spec) {
-        return Acts.of(spec).flatMap(Acts::inSeries);
+        return Acts.of(spec).map(Acts::inSeries);
     }
 
     @Override

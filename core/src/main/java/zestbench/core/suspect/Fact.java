@@ -89,7 +89,7 @@ public enum Fact {
     VENT_BLOCKED("vent, intake or drain blocked", "vent, intake and drain clear", NEVER, 4, Danger.NONE),
     IGNITER_GLOWS("igniter glows or sparks", "igniter dark", ALWAYS, 3, Danger.OPEN_PANEL),
     IGNITER_OPEN("igniter open by ohms", "igniter closed by ohms", NEVER, 4, Danger.OPEN_PANEL),
-    DRAFT_SWITCH_CLOSES("draft switch closes", "draft switch stays open", ALWAYS, 4, Danger.LIVE),
+    DRAFT_SWITCH_OPEN("draft switch stays open", "draft switch closes", RARE, 4, Danger.LIVE),
     LIMIT_OPEN("a limit open", "limits closed", NEVER, 4, Danger.OPEN_PANEL),
     ROLLOUT_TRIPPED("rollout switch tripped", "rollout switch set", NEVER, 2, Danger.OPEN_PANEL),
     FLAME_SIGNAL_LOW("flame signal low", "flame signal by its sheet", NEVER, 6, Danger.LIVE),
@@ -174,7 +174,7 @@ public enum Fact {
             case DISCONNECT_VOLTS, LINE_VOLTS -> isWorking || is(BREAKER_OPENS, known);
             case LEG_LOST, PHASES_REVERSED, BACK_FED -> isNot(THREE_PHASE, known);
             case FLAME_STAYS -> isNot(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
-            case BURNER_LIGHTS, IGNITER_GLOWS, DRAFT_SWITCH_CLOSES, GAS_VALVE_VOLTS ->
+            case BURNER_LIGHTS, IGNITER_GLOWS, DRAFT_SWITCH_OPEN, GAS_VALVE_VOLTS ->
                 isNot(DRAFT_FAN_RUNS, known) || isNot(GAS_HEAT, known) || is(FLAME_STAYS, known);
             case FLAME_SIGNAL_LOW -> isNot(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
             case IGNITER_OPEN -> is(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);

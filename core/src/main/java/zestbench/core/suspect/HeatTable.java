@@ -25,17 +25,18 @@ final class HeatTable {
                     .certain(GAS_HEAT)
                     .often(GROWLS)
                     .seldom(DRAFT_FAN_RUNS)
-                    .never(DRAFT_SWITCH_CLOSES, IGNITER_GLOWS, GAS_VALVE_VOLTS, BURNER_LIGHTS, FLAME_STAYS),
+                    .always(DRAFT_SWITCH_OPEN)
+                    .never(IGNITER_GLOWS, GAS_VALVE_VOLTS, BURNER_LIGHTS, FLAME_STAYS),
             Fault.of(
                             "draft-switch",
                             5,
                             "Draft pressure switch or its tube",
-                            DRAFT_SWITCH_CLOSES,
+                            DRAFT_SWITCH_OPEN,
                             "Tube off and clear; 24 V behind the switch with the inducer at speed")
                     .inPart("switch")
                     .certain(GAS_HEAT)
                     .often(CODE_PRESSURE)
-                    .rare(DRAFT_SWITCH_CLOSES)
+                    .always(DRAFT_SWITCH_OPEN)
                     .never(IGNITER_GLOWS, GAS_VALVE_VOLTS, BURNER_LIGHTS, FLAME_STAYS),
             Fault.of(
                             "vent-blocked",
@@ -46,7 +47,7 @@ final class HeatTable {
                     .certain(GAS_HEAT)
                     .always(VENT_BLOCKED)
                     .often(CODE_PRESSURE)
-                    .seldom(DRAFT_SWITCH_CLOSES)
+                    .always(DRAFT_SWITCH_OPEN)
                     .rare(IGNITER_GLOWS, GAS_VALVE_VOLTS, BURNER_LIGHTS, FLAME_STAYS)
                     .provedBy(VENT_BLOCKED),
             Fault.of(

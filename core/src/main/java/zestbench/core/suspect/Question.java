@@ -79,7 +79,7 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.add(plain(Fact.VENT_BLOCKED, false, "Vent, intake, condensate drain", "blocked", "clear"));
         out.add(plain(Fact.IGNITER_GLOWS, false, "Igniter", "glows or sparks", "dark"));
         out.add(plain(Fact.IGNITER_OPEN, false, "Igniter by ohms, cold", "open", "closed"));
-        out.add(plain(Fact.DRAFT_SWITCH_CLOSES, false, "Draft switch, inducer at speed", "closes", "stays open"));
+        out.add(plain(Fact.DRAFT_SWITCH_OPEN, false, "Draft switch, inducer at speed", "stays open", "closes"));
         out.add(plain(Fact.LIMIT_OPEN, false, "Limits, cold", "one open", "closed"));
         out.add(plain(Fact.ROLLOUT_TRIPPED, false, "Rollout switch", "tripped", "set"));
         out.add(plain(Fact.FLAME_SIGNAL_LOW, false, "Flame signal, by the board's sheet", "low", "as it should be"));

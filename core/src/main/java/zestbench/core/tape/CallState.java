@@ -391,7 +391,7 @@ public final class CallState {
                 .toList();
         double rated =
                 controlVolts(SupplyPoint.TRANSFORMER).stream().findFirst().orElse(ControlVoltage.USUAL_COIL);
-        return supply.chain(switches, rated);
+        return supply.chain(isHeating(), switches, rated);
     }
 
     /** Volts that labels read on this call give for a point of the control circuit; empty where none does. */

@@ -1,10 +1,13 @@
 package zestbench.core.tape;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.controlchain.ControlChain;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Letters;
+import zestbench.core.supply.SupplyPoint;
 import zestbench.core.suspect.Fact;
 import zestbench.core.suspect.Question;
 import zestbench.core.suspect.Suspects;
@@ -86,6 +89,11 @@ public record NextThing(
                     "Found: "
                             + Letters.inSentence(suspects.found().get(0).fault().title()),
                     CallStep.ASK);
+        }
+        boolean isFollowed = !call.supply().at(SupplyPoint.CHAIN).isEmpty();
+        Optional<ControlChain.Point> point = isFollowed ? call.controlChain().next() : Optional.empty();
+        if (point.isPresent()) {
+            return ofCall("Measure 24 V: " + point.get().name(), CallStep.SUPPLY);
         }
         return suspects.next()
                 .map(test -> ofCall(

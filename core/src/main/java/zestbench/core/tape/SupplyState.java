@@ -49,17 +49,18 @@ public final class SupplyState {
     /**
      * The control circuit with what was read along it; what was read at the transformer and at the coil stands for its ends.
      *
+     * @param isHeating whether heat is called for
      * @param switches those of the parts in question
      * @param rated volts
      */
-    ControlChain chain(List<Link> switches, double rated) {
+    ControlChain chain(boolean isHeating, List<Link> switches, double rated) {
         Map<String, Double> volts = new LinkedHashMap<>();
         controlVolts(SupplyPoint.TRANSFORMER).ifPresent(v -> volts.put(ControlChain.FIRST, v));
-        controlVolts(SupplyPoint.COIL).ifPresent(v -> volts.put(ControlChain.LAST, v));
+        controlVolts(SupplyPoint.COIL).ifPresent(v -> volts.put(ControlChain.COIL, v));
         at(SupplyPoint.CHAIN)
                 .forEach((name, line) ->
                         volts.put(name, PartState.judged(line).reading().value()));
-        return ControlChain.of(switches, linksAbsent, volts, rated);
+        return ControlChain.of(isHeating, switches, linksAbsent, volts, rated);
     }
 
     private Optional<Double> controlVolts(SupplyPoint point) {

@@ -66,7 +66,7 @@ class StartTestTest {
         Judgement judgement = judge(new Caught(90, 226, 239, true), null);
         assertThat(judgement.verdicts().get(0).verdict()).isEqualTo(Verdict.FAILED);
         assertThat(judgement.findings()).extracting(Finding::demand).containsExactly(Demand.START_PARTS);
-        assertThat(judgement.findings().get(0).text()).contains("the supply is not why");
+        assertThat(judgement.findings().get(0).text()).contains("enough by its plate");
     }
 
     /** Torque goes with the square of the volts [physics]: 150 of 208 V leave 52 %. */

@@ -19,7 +19,7 @@ class ControlChainTest {
     private static final Link FREEZE = Link.behind("freeze switch", Stretch.INDOORS, Fact.FLOAT_OPEN);
 
     private static ControlChain chain(Map<String, Double> volts) {
-        return ControlChain.of(List.of(), Set.of(), volts, 24);
+        return ControlChain.of(false, List.of(), Set.of(), volts, 24);
     }
 
     /** Wherever it is, following what is proposed finds it, in no more readings than halving takes. */
@@ -29,23 +29,23 @@ class ControlChainTest {
         Random random = new Random(seed);
         List<Link> more = random.nextBoolean() ? List.of(FREEZE) : List.of();
         Set<String> absent = random.nextBoolean() ? Set.of("control fuse", "low pressure switch") : Set.of();
-        List<Point> points = ControlChain.of(more, absent, Map.of(), 24).points();
+        List<Point> points = ControlChain.of(false, more, absent, Map.of(), 24).points();
         int gap = random.nextInt(points.size() + 1);
         Map<String, Double> volts = new LinkedHashMap<>();
-        ControlChain chain = ControlChain.of(more, absent, volts, 24);
+        ControlChain chain = ControlChain.of(false, more, absent, volts, 24);
         int read = 0;
         while (chain.next().isPresent()) {
             Point next = chain.next().get();
             boolean isBefore = chain.points().indexOf(next) < gap;
             volts.put(next.name(), isBefore ? 25 + random.nextDouble() : random.nextDouble());
-            chain = ControlChain.of(more, absent, volts, 24);
+            chain = ControlChain.of(false, more, absent, volts, 24);
             read++;
         }
         assertThat(read)
                 .as("seed %d", seed)
                 .isLessThanOrEqualTo((int) Math.ceil(Math.log(points.size() + 1) / Math.log(2)) + 1);
         if (gap == points.size()) {
-            assertThat(chain.reachesTheCoil()).as("seed %d", seed).isTrue();
+            assertThat(chain.reachesTheEnd()).as("seed %d", seed).isTrue();
             assertThat(chain.gap()).isEmpty();
         } else {
             assertThat(chain.gap()).as("seed %d", seed).contains(points.get(gap).link());
@@ -90,7 +90,7 @@ class ControlChainTest {
     @Test
     void aLowTransformerMakesNoGapBehindIt() {
         ControlChain chain = chain(Map.of("R at the transformer", 20.6, "Across the coil", 19.5));
-        assertThat(chain.reachesTheCoil()).isTrue();
+        assertThat(chain.reachesTheEnd()).isTrue();
         assertThat(chain(Map.of("R at the transformer", 18.0)).words()).startsWith("Only 18 V at R");
     }
 
@@ -102,11 +102,23 @@ class ControlChainTest {
 
     @Test
     void whatTheUnitHasNotIsNotAskedFor() {
-        ControlChain chain = ControlChain.of(List.of(FREEZE), Set.of("float switch"), Map.of(), 24);
+        ControlChain chain = ControlChain.of(false, List.of(FREEZE), Set.of("float switch"), Map.of(), 24);
         assertThat(chain.points())
                 .extracting(p -> p.link().name())
                 .contains("freeze switch")
                 .doesNotContain("float switch");
         assertThat(chain.words()).isEmpty();
+    }
+
+    /** Where heat is called for the same circuit goes over W and the burner's switches to the gas valve. */
+    @Test
+    void heatGoesOverWToTheGasValve() {
+        ControlChain chain =
+                ControlChain.of(true, List.of(), Set.of(), Map.of("W at the board", 25.0, "Behind the limit", 0.0), 24);
+        assertThat(chain.points()).extracting(Point::name).endsWith("Behind the draft switch", "Across the gas valve");
+        assertThat(chain.facts()).containsEntry(Fact.LIMIT_OPEN, true).containsEntry(Fact.HEAT_VOLTS, true);
+        assertThat(ControlChain.of(true, List.of(), Set.of(), Map.of("Across the gas valve", 25.0), 24)
+                        .words())
+                .contains("licensed for gas");
     }
 }

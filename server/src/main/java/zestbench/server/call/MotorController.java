@@ -15,17 +15,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.amps.RunningAmps;
-import zestbench.core.amps.StartTest;
 import zestbench.core.bench.ArrivalBench;
 import zestbench.core.bench.ArrivalViews.WindingsPreview;
-import zestbench.core.bench.ArrivalViews.WiresView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.call.MeantMotor;
 import zestbench.core.call.OnHookUp;
 import zestbench.core.call.OnMotor;
 import zestbench.core.call.OnTest;
-import zestbench.core.circuit.Conductor;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.motor.BeltDrive;
 import zestbench.core.quantity.Figures;
@@ -131,43 +128,6 @@ class MotorController {
         }
     }
 
-    /**
-     * A start.
-     *
-     * @param amps the most that was held @param volts the least meanwhile @param before volts at rest
-     * @param stays whether the amps stayed for over half a second
-     * @param gauge of its wire; left out where nobody knows it @param metal left out for copper @param feet one way
-     */
-    record StartGiven(
-            @Nullable Long placeId,
-            @Nullable String part,
-            RunningAmps.@Nullable Place place,
-
-            @NotNull(message = "give the most amps that were held")
-            Double amps,
-
-            @NotNull(message = "give the least volts while it started")
-            Double volts,
-
-            @NotNull(message = "give the volts before the start")
-            Double before,
-
-            @NotNull(message = "say whether the amps stayed")
-            Boolean stays,
-
-            @Nullable @Size(max = 10) String gauge,
-            Conductor.@Nullable Metal metal,
-            @Nullable Double feet) {
-        OnMotor.CatchStart command() {
-            return new OnMotor.CatchStart(
-                    new MeantMotor.Which(placeId, part, place),
-                    new StartTest.Caught(amps, volts, before, stays),
-                    gauge,
-                    metal,
-                    feet);
-        }
-    }
-
     record Seen(
             @NotBlank(message = "give the look") @Size(max = 40)
             String look,
@@ -233,24 +193,6 @@ class MotorController {
     @PostMapping("/amps")
     CallView amps(@PathVariable long id, @Valid @RequestBody AmpsGiven given, Sender sender) {
         return teller.after(id, sender, given.command());
-    }
-
-    @ChangesNothing
-    @PostMapping("/starts/preview")
-    Preview startPreview(@PathVariable long id, @Valid @RequestBody StartGiven given) {
-        OnMotor.CatchStart start = given.command();
-        return Preview.of(teller.preview(id, start, start::judge));
-    }
-
-    @PostMapping("/starts")
-    CallView start(@PathVariable long id, @Valid @RequestBody StartGiven given, Sender sender) {
-        return teller.after(id, sender, given.command());
-    }
-
-    /** Wires whose resistance is known. */
-    @GetMapping("/wires-known")
-    WiresView wires(@PathVariable long id) {
-        return WiresView.ALL;
     }
 
     /** Amps over the visits to the call's unit, a line for each motor that was ever read. */
