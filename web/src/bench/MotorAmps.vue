@@ -23,16 +23,17 @@ const PRESSURES = [
   { value: 'apart', words: 'well apart' },
   { value: 'equal', words: 'near-equal' },
 ] as const
-const NAMES = { AMPS: 'AMPS', VOLTS: 'VOLTS', INRUSH: 'INRUSH' } as const
-const UNITS = { AMPS: 'A', VOLTS: 'V', INRUSH: 'A' } as const
+const unitOf = (row: string | null) => (row === 'VOLTS' ? 'V' : 'A')
 const store = useCall()
 const { rows, typed, active, wrong, isReady, seen, speed, rated, pressures, read } = props.at
 const isTyping = computed(() => Object.keys(read.value).length > 0)
 const all = computed(() => seen.value?.verdicts ?? (isTyping.value ? [] : props.known))
-function judged(row: (typeof rows)[number]) {
-  if (row !== 'AMPS') return all.value.find((v) => v.subject.endsWith(row)) ?? null
-  return all.value.find((v) => !/INRUSH|VOLTS$/.test(v.subject)) ?? null
+/** The verdict of a row; the amps of three legs have theirs together. */
+function judged(row: string) {
+  if (row === 'VOLTS' || row === 'INRUSH') return all.value.find((v) => v.subject.endsWith(row)) ?? null
+  return row === 'AMPS' ? (all.value.find((v) => !/(INRUSH|VOLTS|LEGS)$/.test(v.subject)) ?? null) : null
 }
+const legs = computed(() => all.value.find((v) => v.subject.endsWith('LEGS')) ?? null)
 const findings = computed(() => seen.value?.findings ?? judged('AMPS')?.findings ?? [])
 const many = computed(() => (props.speeds ?? []).filter((s) => s.name !== ''))
 const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.value)?.rated || props.rating)
@@ -66,22 +67,24 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
       v-model="typed"
       :is-reading="active !== null && store.isWorking"
       :at="active"
-      :unit="active ? UNITS[active as keyof typeof UNITS] : 'A'"
+      :unit="unitOf(active)"
       :is-ready="isReady"
       @next="at.next"
     >
       <PairRow
         v-for="row in rows"
         :key="row"
-        :name="NAMES[row]"
-        :unit="UNITS[row]"
+        :name="row"
+        :unit="unitOf(row)"
         :figure="at.figureOf(row) || judged(row)?.figure || ''"
         :is-on="row === active"
         :is-off="!store.isWorking"
         @read="at.again(row)"
       >
         <VerdictMark v-if="judged(row)" :verdict="judged(row)!.verdict" :word="judged(row)!.word" />
-        <template v-else>{{ row === 'AMPS' ? 'not read' : 'if you have it' }}</template>
+        <template v-else>{{
+          row === 'VOLTS' || row === 'INRUSH' ? 'if you have it' : at.figureOf(row) ? '' : 'not read'
+        }}</template>
       </PairRow>
       <ChoiceButtons
         v-if="at.isCompressor()"
@@ -98,6 +101,14 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
         @click="at.didNotStart()"
         >did not start</v-btn
       >
+      <p v-if="legs" class="legs">
+        <b>Legs</b>
+        <span
+          ><span class="zb-figure">{{ legs.figure }}</span> % apart</span
+        >
+        <VerdictMark :verdict="legs.verdict" :word="legs.word" />
+      </p>
+      <p v-if="legs" class="zb-note">{{ legs.reckoning }}</p>
       <JudgedScale v-if="active === null" :judged="judged('AMPS')" subject="Amps" class="found" />
       <p v-if="wrong" class="zb-wrong" role="status">{{ wrong }}</p>
       <FindingLines :findings="findings" class="found" />
@@ -121,6 +132,13 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
 .rated {
   max-width: 300px;
   margin-bottom: 8px;
+}
+.legs {
+  display: flex;
+  gap: 12px;
+  align-items: baseline;
+  font-size: 20px;
+  margin: 10px 0 4px;
 }
 .found {
   margin-top: 8px;

@@ -71,6 +71,18 @@ function goPart(part: PartView) {
   store.openPart(part.id)
   ui.pane = 'WORK'
 }
+/** The second of a kind, with the same label, at its own place. */
+async function another(part: PartView) {
+  const known = store.call?.parts.length ?? 0
+  if (
+    !(await store.change('POST', '/parts/{part}/another', `another ${part.title.toLowerCase()}`, undefined, {
+      part: part.id,
+    }))
+  )
+    return
+  const added = store.call?.parts[known]
+  if (added) goPart(added)
+}
 /** Where two are called alike, the place tells them apart. */
 function called(part: PartView): string {
   const isAlone = store.call?.parts.filter((p) => p.title === part.title).length === 1
@@ -167,6 +179,14 @@ function state(part: PartView): string {
             {{ part.closed || (part.ordered && !part.chosen) ? state(part) : part.last || state(part) }}
           </span>
         </span>
+      </button>
+      <button
+        v-if="store.isWorking && store.part && !store.part.closed"
+        type="button"
+        class="add"
+        @click="another(store.part)"
+      >
+        + Another {{ store.part.title.toLowerCase().replace(/ \d+$/, '') }}
       </button>
       <button v-if="store.isWorking" type="button" class="add" @click="ui.isAddingPart = true">
         + Add a part

@@ -76,8 +76,8 @@ defineExpose({ canKeep, keep })
 <template>
   <section aria-label="The start">
     <p class="zb-caution zb-small">
-      Power is on: clear of blades and terminals. Clamp on max-hold and the meter on min-hold, at the unit's own screws, one start. Off within a second if
-      it only hums.
+      Power is on: clear of blades and terminals. Clamp on max-hold and the meter on min-hold, at the unit's
+      own screws, one start. Off within a second if it only hums.
     </p>
     <PadDesk
       v-model="typed"

@@ -6,12 +6,17 @@ import { useReadings } from './useReadings'
 import type { WhichMotor } from './useWindings'
 
 /** Running amps of one motor with the volts they were read at and what it took to start. */
-export function useAmps(which: () => WhichMotor | null, isCompressor: () => boolean) {
+export function useAmps(
+  which: () => WhichMotor | null,
+  isCompressor: () => boolean,
+  /** legs that are read one by one; none on a single phase */
+  legs: () => readonly string[] = () => [],
+) {
   const store = useCall()
   const speed = ref('')
   const rated = ref('')
   const pressures = ref<'equal' | 'apart' | null>(null)
-  const rows = ['AMPS', 'VOLTS', 'INRUSH'] as const
+  const rows = computed(() => [...(legs().length ? legs() : ['AMPS']), 'VOLTS', 'INRUSH'])
 
   function given(read: Record<string, string>) {
     const { placeId, part } = which() ?? {}
@@ -21,7 +26,10 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
       placeId,
       part,
       speed: speed.value || undefined,
-      amps: Number(read.AMPS),
+      ...(read.AMPS === undefined ? {} : { amps: Number(read.AMPS) }),
+      ...(legs().some((leg) => read[leg] !== undefined)
+        ? { legs: legs().map((leg) => Number(read[leg])) }
+        : {}),
       ...figure('VOLTS'),
       ...figure('INRUSH'),
       ...(Number(rated.value) > 0 ? { rated: Number(rated.value) } : {}),
@@ -30,8 +38,10 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
   }
   const readings = useReadings<Preview>(
     () => `amps ${store.call?.id} ${which()?.placeId ?? which()?.part} ${speed.value}`,
-    () => rows,
-    (read) => which() !== null && read.AMPS !== undefined,
+    () => rows.value,
+    (read) =>
+      which() !== null &&
+      (legs().length ? legs().every((leg) => read[leg] !== undefined) : read.AMPS !== undefined),
     (read) =>
       body(
         api.POST('/api/calls/{id}/amps/preview', {
@@ -44,7 +54,7 @@ export function useAmps(which: () => WhichMotor | null, isCompressor: () => bool
   const canKeep = computed(() => readings.isEnough.value)
 
   async function keep() {
-    const what = `amps ${which()?.name ?? ''} ${readings.read.value.AMPS} A`
+    const what = `amps ${which()?.name ?? ''} ${legs().length ? 'by leg' : `${readings.read.value.AMPS} A`}`
     if (await store.change('POST', '/amps', what, given(readings.read.value))) {
       readings.letGo()
       pressures.value = null

@@ -17,6 +17,7 @@ const place = computed(() => places.value.find((p) => String(p.placeId) === plac
 const at = useAmps(
   () => (place.value ? { placeId: place.value.placeId, name: place.value.place } : null),
   () => place.value?.kind === 'COMPRESSOR',
+  () => place.value?.legs ?? [],
 )
 const { canKeep } = at
 const start = ref<{ canKeep: boolean; keep: () => Promise<void> } | null>(null)

@@ -13,6 +13,7 @@ const part = computed(() => store.part)
 const at = useAmps(
   () => (part.value ? { part: part.value.id, name: part.value.place } : null),
   () => false,
+  () => store.call?.amps.find((a) => a.place === part.value?.place)?.legs ?? [],
 )
 watch(
   () => part.value?.speeds,
@@ -27,7 +28,7 @@ const { canKeep } = at
 const known = computed(() => {
   const all = part.value?.amps ?? []
   const name = at.speed.value
-  return all.filter((a) => name === '' || a.subject.endsWith(name) || /INRUSH|VOLTS$/.test(a.subject))
+  return all.filter((a) => name === '' || a.subject.endsWith(name) || /(INRUSH|VOLTS|LEGS)$/.test(a.subject))
 })
 defineExpose({ canKeep, keep: at.keep })
 </script>

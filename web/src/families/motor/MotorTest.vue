@@ -34,7 +34,11 @@ const windings = useWindings(
   which,
   () => store.call?.windings.find((w) => w.place === part.value?.place) ?? null,
 )
-const amps = useAmps(which, () => false)
+const amps = useAmps(
+  which,
+  () => false,
+  () => store.call?.amps.find((a) => a.place === part.value?.place)?.legs ?? [],
+)
 amps.speed.value = part.value?.speeds[0]?.name ?? ''
 const belt = ref<InstanceType<typeof BeltDesk> | null>(null)
 const { isEnough } = windings

@@ -321,6 +321,7 @@ describe('Amps of the unit', () => {
     place: kind === 'COMPRESSOR' ? 'Compressor' : 'Outdoor fan motor',
     kind,
     rating,
+    legs: [],
     readings: [],
     findings: [],
   })

@@ -56,6 +56,7 @@ public final class RunningAmps {
      * @param volts on the motor while it ran; null where they were not read
      * @param pressuresEqual whether suction and discharge of a compressor stay near-equal; null where no one looked
      * @param saidSilent whether the compressor was said not to run
+     * @param legs amps of L1, L2 and L3, of which {@code amps} is the most; empty where it was not read leg by leg
      */
     public record Taken(
             Place place,
@@ -63,7 +64,22 @@ public final class RunningAmps {
             @Nullable Double inrush,
             @Nullable Double volts,
             @Nullable Boolean pressuresEqual,
-            boolean saidSilent) {
+            boolean saidSilent,
+            List<Double> legs) {
+        public Taken {
+            legs = List.copyOf(legs);
+        }
+
+        public Taken(
+                Place place,
+                double amps,
+                @Nullable Double inrush,
+                @Nullable Double volts,
+                @Nullable Boolean pressuresEqual,
+                boolean saidSilent) {
+            this(place, amps, inrush, volts, pressuresEqual, saidSilent, List.of());
+        }
+
         public Taken(Place place, double amps, @Nullable Double inrush) {
             this(place, amps, inrush, null, null, false);
         }
@@ -105,6 +121,11 @@ public final class RunningAmps {
 
     private RunningAmps() {}
 
+    /** The most of three legs; throws where they are no three. */
+    public static double mostOf(List<Double> legs) {
+        return LegAmps.most(legs);
+    }
+
     /** Amps of one or several motors, with what they took to start; without a rating they are kept and not judged. */
     public static Judgement judge(List<Taken> readings, Rated rated, Meter meter) {
         InputProblem.require(!readings.isEmpty(), "readings", "none", "give a place and its amps");
@@ -115,6 +136,9 @@ public final class RunningAmps {
             running(taken, limit, rated.lockedRotor(), meter, verdicts, findings);
             if (taken.inrush() != null) {
                 inrush(taken, rated, meter, verdicts, findings);
+            }
+            if (!taken.legs().isEmpty()) {
+                verdicts.add(LegAmps.judge(taken.place(), taken.legs(), meter, findings));
             }
             if (taken.volts() != null && !rated.volts().isEmpty()) {
                 verdicts.add(volts(taken.place(), taken.volts(), rated.volts(), meter, findings));

@@ -355,6 +355,7 @@ public final class ArrivalBench {
                 rated.kind(),
                 limit == null ? "" : (isCompressor ? "RLA " : "FLA ") + Figures.plain(limit) + " A",
                 rated.rated().lockedRotor(),
+                isCompressor && state.plates().facts().phase() == 3 ? List.of("L1", "L2", "L3") : List.of(),
                 readings,
                 findings,
                 start(state.starts().get(place)));

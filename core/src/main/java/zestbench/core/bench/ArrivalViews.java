@@ -145,6 +145,7 @@ public final class ArrivalViews {
      * Running amps of a motor of the unit.
      *
      * @param rating such as RLA 17.9 A; empty where the plate does not tell
+     * @param legs that are read one by one, L1 to L3; empty on a single phase
      * @param readings the latest of each speed, and what was read with them
      * @param start the latest that was caught; null where none was
      */
@@ -154,6 +155,7 @@ public final class ArrivalViews {
             RunningAmps.Place kind,
             String rating,
             @Nullable Double lockedRotorAmps,
+            List<String> legs,
             List<JudgedView> readings,
             List<FindingView> findings,
             @Nullable StartView start) {}

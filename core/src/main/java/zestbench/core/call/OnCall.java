@@ -66,6 +66,54 @@ public sealed interface OnCall extends Command {
         }
     }
 
+    /** Takes another of a kind into question, with the label of {@code like}: at the unit's next such place, or beside it. */
+    record AddAnother(String like) implements OnCall {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            PartState first = state.part(like);
+            String kind = first.added().kind();
+            List<String> taken = new ArrayList<>();
+            for (PartState part : state.parts()) {
+                if (part.added().kind().equals(kind)) {
+                    taken.add(part.added().place());
+                }
+            }
+            UnitPlace next = around.knownPlaces().stream()
+                    .filter(p -> p.kind().equals(kind) && !taken.contains(p.name()))
+                    .filter(p -> stem(p.name()).equals(stem(first.added().place())))
+                    .findFirst()
+                    .orElse(null);
+            String at = next == null ? numbered(first.added().place(), taken) : next.name();
+            boolean isCalledByPlace = first.added().title().equals(first.added().place());
+            String serves = next == null ? first.added().serves() : next.serves();
+            String id = around.freshPart();
+            List<Entry> out = new ArrayList<>();
+            out.add(new PartEntry.PartAdded(
+                    id, kind, isCalledByPlace ? at : Families.named(kind).title(), at, serves));
+            if (!first.spec().isEmpty()) {
+                out.add(new PartEntry.LabelRead(id, first.text(), first.spec(), first.doubts()));
+            }
+            return Decision.of(out);
+        }
+
+        private static String stem(String place) {
+            return place.replaceAll(" \\d+$", "");
+        }
+
+        private static String numbered(String place, List<String> taken) {
+            int number = 2;
+            while (taken.contains(stem(place) + " " + number)) {
+                number++;
+            }
+            return stem(place) + " " + number;
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.UNIT);
+        }
+    }
+
     /**
      * Takes the run capacitor into question that a chosen motor wants: the one in its place on the unit, or one that serves
      * this motor alone, where the unit has none.

@@ -122,6 +122,7 @@ public sealed interface OnMotor extends Command {
      * @param inrush the most that was held while it started; null where it was not
      * @param volts read with the amps; null where they were not
      * @param pressuresEqual whether both sides of a compressor stood alike; null where that was not looked at
+     * @param legs amps of L1, L2 and L3, of which {@code amps} is the most; empty where it was not read leg by leg
      */
     record ReadAmps(
             MeantMotor.Which which,
@@ -130,7 +131,8 @@ public sealed interface OnMotor extends Command {
             @Nullable Double rated,
             @Nullable Double inrush,
             @Nullable Double volts,
-            @Nullable Boolean pressuresEqual)
+            @Nullable Boolean pressuresEqual,
+            List<Double> legs)
             implements OnMotor {
         @Override
         public Decision decide(CallState state, Surroundings around) {
@@ -162,7 +164,7 @@ public sealed interface OnMotor extends Command {
         }
 
         private RunningAmps.Taken taken(MeantMotor motor, CallState state) {
-            return new RunningAmps.Taken(motor.kind(), amps, inrush, volts, pressuresEqual, state.isSaidSilent());
+            return new RunningAmps.Taken(motor.kind(), amps, inrush, volts, pressuresEqual, state.isSaidSilent(), legs);
         }
     }
 }

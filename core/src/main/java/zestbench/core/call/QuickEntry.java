@@ -201,7 +201,7 @@ public record QuickEntry(String text, @Nullable String part) implements Command 
     private OnMotor.ReadAmps amps(
             MotorReadings.Amps amps, CallState state, Surroundings around, @Nullable PartState atHand) {
         MeantMotor.Which which = meant(new MotorReadings(List.of(), amps), state, around, atHand);
-        return new OnMotor.ReadAmps(which, null, amps.amps(), amps.rated(), amps.inrush(), null, null);
+        return new OnMotor.ReadAmps(which, null, amps.amps(), amps.rated(), amps.inrush(), null, null, List.of());
     }
 
     private OnMotor.ReadWindings windings(

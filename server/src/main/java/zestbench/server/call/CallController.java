@@ -156,6 +156,12 @@ class CallController {
         return teller.after(id, sender, new OnCall.AddCapacitor(part));
     }
 
+    /** Another of the kind, with the same label, at the next such place. */
+    @PostMapping("/api/calls/{id}/parts/{part}/another")
+    CallView addAnother(@PathVariable long id, @PathVariable String part, Sender sender) {
+        return teller.after(id, sender, new OnCall.AddAnother(part));
+    }
+
     @PostMapping("/api/calls/{id}/dead")
     CallView dead(@PathVariable long id, @Valid @RequestBody Volts given, Sender sender) {
         return teller.after(id, sender, new OnCall.ReadDead(given.place(), given.pair(), given.volts()));

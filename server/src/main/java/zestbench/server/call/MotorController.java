@@ -107,7 +107,9 @@ class MotorController {
      * Running amps.
      *
      * @param placeId of the motor, or {@code part} where it is in question, or {@code place} where only the kind is known
+     * @param amps left out where {@code legs} are given
      * @param rated left out where plate or label tells it
+     * @param legs of L1, L2 and L3, on three phases
      */
     record AmpsGiven(
             @Nullable Long placeId,
@@ -115,16 +117,29 @@ class MotorController {
             RunningAmps.@Nullable Place place,
             @Nullable @Size(max = 20) String speed,
 
-            @NotNull(message = "give the amps that were read")
-            Double amps,
+            @Nullable Double amps,
 
             @Nullable Double rated,
             @Nullable Double inrush,
             @Nullable Double volts,
-            @Nullable Boolean pressuresEqual) {
+            @Nullable Boolean pressuresEqual,
+
+            @Nullable @Size(max = 3, message = "give L1, L2 and L3")
+            List<@NotNull(message = "give its amps") Double> legs) {
         OnMotor.ReadAmps command() {
+            List<Double> each = legs == null ? List.of() : legs;
+            double most = each.isEmpty()
+                    ? InputProblem.given(amps, "amps", "give the amps that were read")
+                    : RunningAmps.mostOf(each);
             return new OnMotor.ReadAmps(
-                    new MeantMotor.Which(placeId, part, place), speed, amps, rated, inrush, volts, pressuresEqual);
+                    new MeantMotor.Which(placeId, part, place),
+                    speed,
+                    most,
+                    rated,
+                    inrush,
+                    volts,
+                    pressuresEqual,
+                    each);
         }
     }
 

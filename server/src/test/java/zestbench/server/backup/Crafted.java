@@ -34,7 +34,7 @@ final class Crafted {
     final Map<String, Long> saidBytes = new LinkedHashMap<>();
     String format = Manifest.FORMAT;
     int version = Manifest.VERSION;
-    int schema = 6;
+    int schema = 7;
     byte[] manifest;
 
     private Crafted() {}
