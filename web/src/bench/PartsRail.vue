@@ -181,7 +181,7 @@ function state(part: PartView): string {
         </span>
       </button>
       <button
-        v-if="store.isWorking && store.part && !store.part.closed"
+        v-if="store.isWorking && store.part?.shortRating && !store.part.closed"
         type="button"
         class="add"
         @click="another(store.part)"

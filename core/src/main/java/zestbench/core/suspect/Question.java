@@ -44,7 +44,7 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
                                 "silent", "silent", facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, false)))));
         out.add(plain(Fact.DRAFT_FAN_RUNS, true, "Draft inducer", "runs", "silent"));
         out.add(plain(Fact.BURNER_LIGHTS, true, "Burner", "lights", "stays dark"));
-        out.add(plain(Fact.FLAME_STAYS, true, "Once lit", "stays", "goes out within seconds"));
+        out.add(plain(Fact.FLAME_STAYS, true, "Once lit, the flame", "stays", "goes out"));
         out.add(plain(Fact.WEAK_AIR, true, "Air at the registers", "little", "as usual"));
         out.add(plain(Fact.BREAKER_OPENS, true, "Breaker or fuse", "opened", "holds"));
         out.add(plain(Fact.ICE, true, "Ice on the lines", "yes", "no"));

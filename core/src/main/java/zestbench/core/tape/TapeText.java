@@ -257,7 +257,9 @@ public record TapeText(
         TapeText amps = judged(e.judged(), subject, e.findings(), e.meter() == null ? "" : e.meter());
         List<String> lines = new ArrayList<>(amps.reckoning());
         List<String> beside = new ArrayList<>();
+        Judged worst = e.judged();
         for (Judged judged : e.alongside()) {
+            worst = judged.verdict().compareTo(worst.verdict()) > 0 ? judged : worst;
             String what = Letters.small(judged.subject().replaceFirst("^\\w+ ", ""));
             beside.add(what + " " + judged.reading().text());
             lines.add(judged.reckoning().text());
@@ -272,8 +274,8 @@ public record TapeText(
                 amps.unit(),
                 amps.title(),
                 String.join("; ", beside),
-                amps.word(),
-                amps.verdict(),
+                worst.word(),
+                worst.verdict(),
                 lines,
                 amps.mark());
     }
