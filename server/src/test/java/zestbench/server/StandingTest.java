@@ -126,4 +126,61 @@ class StandingTest {
                 .contains("Maritime museum,rooftop 2,R-410A,R-2,0,144,0 oz,9 lb,1");
         assertThat(bench.get("/api/refrigerant-log/1.csv").status()).isEqualTo(400);
     }
+
+    @Test
+    void theControlCircuitIsFollowedOverHttpAndItsGapIsASuspectProved() {
+        Bench call = Bench.callTo(bench, "loft 7 heat pump");
+        call.does("/supply", "{\"point\":\"CHAIN\",\"pair\":\"Y at the outdoor unit\",\"volts\":25.6}");
+        JsonNode view = call.does(
+                "/supply", "{\"point\":\"CHAIN\",\"pair\":\"Behind the high pressure switch\",\"volts\":0.2}");
+        assertThat(view.at("/next/text").asString()).isEqualTo("Measure 24 V: Behind the low pressure switch");
+        view = call.does("/supply", "{\"point\":\"CHAIN\",\"pair\":\"Behind the low pressure switch\",\"volts\":25.4}");
+        assertThat(view.at("/supply/points/5/chain/words").asString()).contains("The high pressure switch is open");
+        assertThat(texts(view.at("/ask/proved"), "/title")).containsExactly("Pressure switch open");
+        view = call.does("/supply/links", "{\"link\":\"control fuse\",\"there\":false}");
+        assertThat(view.at("/supply/points/5/chain/absent").toString()).contains("control fuse");
+        assertThat(call.refuses("/supply/links", "{\"link\":\"thermostat\",\"there\":false}"))
+                .contains("name a fuse or switch");
+        assertThat(call.refuses("/supply", "{\"point\":\"CHAIN\",\"pair\":\"nowhere\",\"volts\":1}"))
+                .contains("give one of");
+    }
+
+    @Test
+    void aComplaintOfNoHeatAsksForHeat() {
+        long unit = bench.get("/api/units").json().at("/0/id").asLong();
+        JsonNode view = bench.post("/api/calls", "{\"unitId\":" + unit + ",\"complaint\":\"No heat since last night\"}")
+                .json();
+        assertThat(view.at("/ask/questions/0/answer").asString()).isEqualTo("yes");
+        assertThat(view.at("/ask/isBegun").asBoolean()).isFalse();
+        assertThat(texts(view.at("/ask/suspects"), "/key")).contains("igniter").doesNotContain("capacitor-herm");
+        assertThat(texts(view.at("/leave/proof/points"), "/title"))
+                .contains("Gas, manifold")
+                .doesNotContain("Suction pressure");
+    }
+
+    @Test
+    void aStartIsCaughtAndAnotherOfAKindIsOneTap() {
+        Bench call = Bench.callTo(bench, "loft 7 heat pump");
+        JsonNode view = call.does(
+                "/starts",
+                "{\"place\":\"COMPRESSOR\",\"amps\":60,\"volts\":150,\"before\":239,\"stays\":true,\"gauge\":\"10\",\"feet\":60}");
+        assertThat(view.at("/tape/0/text/detail").asString()).contains("150 V left, dip 89 V, 10 AWG copper, 60 ft");
+        assertThat(call.refuses(
+                        "/starts",
+                        "{\"place\":\"COMPRESSOR\",\"amps\":60,\"volts\":250,\"before\":239,\"stays\":true}"))
+                .contains("before the start");
+        assertThat(
+                        call.refuses(
+                                "/starts",
+                                "{\"place\":\"COMPRESSOR\",\"amps\":60,\"volts\":150,\"before\":239,\"stays\":true,\"gauge\":\"11\"}"))
+                .contains("AWG");
+        view = call.does("/parts", "{\"kind\":\"relay\",\"place\":\"Panel\"}");
+        String first =
+                view.at("/parts").get(view.at("/parts").size() - 1).at("/id").asString();
+        call.does("/parts/" + first + "/label", "{\"text\":\"SPDT COIL 24 V 12 A 277 V\"}");
+        view = call.does("/parts/" + first + "/another", "{}");
+        JsonNode second = view.at("/parts").get(view.at("/parts").size() - 1);
+        assertThat(second.at("/place").asString()).isEqualTo("Panel 2");
+        assertThat(second.at("/shortRating").asString()).contains("SPDT");
+    }
 }
