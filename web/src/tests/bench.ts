@@ -174,6 +174,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
         hasTable: true,
         points: [],
         figures: [],
+        wanders: [],
         findings: [],
         series: [],
         kept: '',

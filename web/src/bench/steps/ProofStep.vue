@@ -14,6 +14,7 @@ import { clock, useTimers } from '@/stores/timers'
 import CheckList from '../CheckList.vue'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
+import WanderForm from '../WanderForm.vue'
 import { useReadingDesk } from '../useReadingDesk'
 
 /** The whole unit proved: what to look at before power, then readings as it settles, then what they amount to. */
@@ -140,6 +141,16 @@ async function keep(isBenchmark: boolean) {
             <span v-else class="zb-soft">shown, not judged</span>
             <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
             <p class="zb-soft reckoning">{{ f.reckoning }}</p>
+            <WanderForm v-if="f.figureOf && store.isWorking" :figure="f" />
+          </div>
+        </section>
+        <section v-if="proof.wanders.length" aria-label="What does not stand still" class="figures">
+          <div v-for="w in proof.wanders" :key="w.title" class="figure">
+            <span class="name">{{ w.title }} wanders</span>
+            <span class="zb-figure value">{{ w.words }}</span>
+            <VerdictMark :verdict="w.judged.verdict" :word="w.judged.word" />
+            <p class="zb-soft reckoning">{{ w.judged.reckoning }}</p>
+            <FindingLines :findings="w.findings" class="reckoning" />
           </div>
         </section>
         <FindingLines :findings="proof.findings" />

@@ -183,4 +183,20 @@ class StandingTest {
         assertThat(second.at("/place").asString()).isEqualTo("Panel 2");
         assertThat(second.at("/shortRating").asString()).contains("SPDT");
     }
+
+    @Test
+    void aFigureThatWandersIsKeptWithBothItsEnds() {
+        Bench call = Bench.callTo(bench, "loft 3 heat pump");
+        assertThat(call.refuses("/proof/wanders", "{\"figure\":\"SPLIT\",\"low\":12,\"high\":17,\"minutes\":4}"))
+                .contains("does not run");
+        call.start();
+        call.does("/proof/readings", "{\"point\":\"RETURN_AIR\",\"value\":76}");
+        call.does("/proof/readings", "{\"point\":\"SUPPLY_AIR\",\"value\":57}");
+        JsonNode view = call.does("/proof/wanders", "{\"figure\":\"SPLIT\",\"low\":12,\"high\":17,\"minutes\":4}");
+        assertThat(view.at("/leave/proof/wanders/0/words").asString()).isEqualTo("12 to 17 °F over 4 min");
+        assertThat(view.at("/leave/proof/wanders/0/judged/verdict").asString()).isEqualTo("WEAK");
+        assertThat(view.at("/tape/0/text/title").asString()).isEqualTo("Temperature split wanders");
+        assertThat(call.refuses("/proof/wanders", "{\"figure\":\"SPLIT\",\"low\":17,\"high\":12,\"minutes\":4}"))
+                .contains("not under the least");
+    }
 }

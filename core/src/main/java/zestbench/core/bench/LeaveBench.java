@@ -18,6 +18,7 @@ import zestbench.core.bench.LeaveViews.ProofView;
 import zestbench.core.bench.LeaveViews.SeriesView;
 import zestbench.core.bench.LeaveViews.SettlingView;
 import zestbench.core.bench.LeaveViews.UrgencyView;
+import zestbench.core.bench.LeaveViews.WanderView;
 import zestbench.core.bench.LeaveViews.WriteUpView;
 import zestbench.core.bench.PartViews.CheckView;
 import zestbench.core.bench.PartViews.FindingView;
@@ -32,6 +33,7 @@ import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.Figures;
 import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
+import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
 
@@ -71,6 +73,7 @@ public final class LeaveBench {
                 setup.table() != null,
                 points(leave, state.isHeating()),
                 figures(answer),
+                wanders(leave),
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
                 best(before.best(), readings, answer),
@@ -93,6 +96,19 @@ public final class LeaveBench {
                             : PointView.of(point, read.value(), read.atMillis()));
         }
         return out;
+    }
+
+    private static List<WanderView> wanders(LeaveState leave) {
+        return leave.wanders().values().stream()
+                .map(line -> {
+                    LeaveEntry.FigureWandered at = (LeaveEntry.FigureWandered) line.entry();
+                    return new WanderView(
+                            at.wander().figure().title(),
+                            at.wander().words(),
+                            JudgedView.of(line.number(), at.judged(), List.of()),
+                            at.findings().stream().map(FindingView::of).toList());
+                })
+                .toList();
     }
 
     /** Figures of a proof as they are shown. */

@@ -45,6 +45,7 @@ public final class LeaveViews {
             boolean hasTable,
             List<PointView> points,
             List<FigureView> figures,
+            List<WanderView> wanders,
             List<FindingView> findings,
             List<SeriesView> series,
             @Nullable BestView best,
@@ -69,8 +70,9 @@ public final class LeaveViews {
         }
     }
 
-    /** A figure with its verdict; without one it is only shown. */
+    /** A figure with its verdict; without one it is only shown. @param figureOf which one is judged; null where none is */
     public record FigureView(
+            @Nullable ProofFigure figureOf,
             String title,
             String figure,
             String unit,
@@ -82,9 +84,19 @@ public final class LeaveViews {
             String celsius = reading.quantity() != Quantity.FAHRENHEIT
                     ? null
                     : isDifference ? Celsius.ofDifference(reading.value()) : Celsius.of(reading.value());
-            return new FigureView(title, reading.shown(), reading.unit(), celsius, reckoning, judged);
+            return new FigureView(
+                    judged == null ? null : ProofFigure.valueOf(judged.subject()),
+                    title,
+                    reading.shown(),
+                    reading.unit(),
+                    celsius,
+                    reckoning,
+                    judged);
         }
     }
+
+    /** A figure that does not stand still. @param words as 4 to 18 °F over 3 min */
+    public record WanderView(String title, String words, JudgedView judged, List<FindingView> findings) {}
 
     public record SeriesView(ProofFigure figure, String title, String unit, List<InstantView> points) {}
 

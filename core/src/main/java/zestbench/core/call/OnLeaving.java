@@ -3,14 +3,19 @@ package zestbench.core.call;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.judgement.Judged;
+import zestbench.core.judgement.Judgement;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.ProofSetup;
 import zestbench.core.proof.UnitProof;
+import zestbench.core.proof.Wander;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Limits;
 import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
@@ -67,6 +72,30 @@ public sealed interface OnLeaving extends Command {
                 throw new Refusal("The unit does not run: start it first, its readings count from then.");
             }
             return Decision.of(new LeaveEntry.ProofRead(point, point.checked(value)));
+        }
+    }
+
+    /** Says that a figure of the running unit does not stand still. */
+    record SayWandering(Wander wander) implements OnLeaving {
+        @Override
+        public Decision decide(CallState state, Surroundings around) {
+            if (!state.leave().isRunning()) {
+                throw new Refusal("The unit does not run: start it first, its readings count from then.");
+            }
+            Limits limits = state.proved(around.proof(state.plates())).verdicts().stream()
+                    .filter(v -> v.subject().equals(wander.figure().name()))
+                    .map(Judged::limits)
+                    .filter(Objects::nonNull)
+                    .findFirst()
+                    .orElse(null);
+            Judgement judgement = wander.judge(limits);
+            return Decision.of(
+                    new LeaveEntry.FigureWandered(wander, judgement.verdicts().get(0), judgement.findings()));
+        }
+
+        @Override
+        public Set<Need> needs() {
+            return Set.of(Need.PROOF);
         }
     }
 

@@ -1,5 +1,6 @@
 package zestbench.core.tape;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -8,6 +9,8 @@ import zestbench.core.judgement.Judged;
 import zestbench.core.options.CustomerOption;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.UnitProof;
+import zestbench.core.proof.Wander;
+import zestbench.core.quantity.Figures;
 
 /** What happened while the unit was proved and left. */
 public sealed interface LeaveEntry extends Entry {
@@ -47,6 +50,29 @@ public sealed interface LeaveEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             call.leave().read(line, point, value);
+        }
+    }
+
+    /** A figure of the running unit does not stand still. @param judged its ends, held against its limits */
+    record FigureWandered(Wander wander, Judged judged, List<Finding> findings) implements LeaveEntry, Strikable, Live {
+        @Override
+        public TapeText told() {
+            List<String> why = new ArrayList<>(List.of(judged.reckoning().text()));
+            findings.forEach(f -> why.add(f.text()));
+            return new TapeText(
+                    Figures.plain(wander.low()) + "–" + Figures.plain(wander.high()),
+                    wander.figure().quantity().unit(),
+                    wander.figure().title() + " wanders",
+                    "over " + Figures.plain(wander.minutes()) + " min",
+                    judged.word(),
+                    judged.verdict(),
+                    why,
+                    judged.reckoning().mark());
+        }
+
+        @Override
+        public void change(CallState call, Line line) {
+            call.leave().wander(line);
         }
     }
 

@@ -22,6 +22,7 @@ public final class LeaveState {
     private final List<Read> reads = new ArrayList<>();
     private final Map<String, Line> writeUps = new LinkedHashMap<>();
     private final Set<String> endedHere = new LinkedHashSet<>();
+    private final Map<ProofFigure, Line> wanders = new LinkedHashMap<>();
     private List<CustomerOption> options = List.of();
     private boolean isDeclined;
     private String taken = "";
@@ -37,6 +38,7 @@ public final class LeaveState {
     void start(long atMillis) {
         startedMillis = atMillis;
         reads.clear();
+        wanders.clear();
     }
 
     /** A unit that is read dead does not run. @param volts that were read */
@@ -54,6 +56,15 @@ public final class LeaveState {
 
     void read(Line line, ProofPoint point, double value) {
         reads.add(new Read(line.number(), line.atMillis(), point, value));
+    }
+
+    void wander(Line line) {
+        wanders.put(((LeaveEntry.FigureWandered) line.entry()).wander().figure(), line);
+    }
+
+    /** Figures that do not stand still, the latest of each since the unit was started. */
+    public Map<ProofFigure, Line> wanders() {
+        return wanders;
     }
 
     void keep(Line line) {

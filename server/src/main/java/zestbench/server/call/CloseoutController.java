@@ -19,7 +19,9 @@ import zestbench.core.bench.LeaveViews.OptionView;
 import zestbench.core.call.OnLeaving;
 import zestbench.core.call.PartMatch;
 import zestbench.core.options.CustomerOption;
+import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofPoint;
+import zestbench.core.proof.Wander;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.Entry;
 import zestbench.server.call.CallViews.CallView;
@@ -58,6 +60,19 @@ class CloseoutController {
             Double value) {}
 
     /** @param why the unit can do no better; asked where it is kept as its best with something out */
+    /** @param figure that does not stand still @param low least that was seen @param high most @param minutes watched */
+    record WanderGiven(
+            @NotNull(message = "say which figure") ProofFigure figure,
+
+            @NotNull(message = "give the least that was seen")
+            Double low,
+
+            @NotNull(message = "give the most that was seen")
+            Double high,
+
+            @NotNull(message = "give for how many minutes it was watched")
+            Double minutes) {}
+
     record ProofKeeping(
             boolean isBenchmark,
 
@@ -158,6 +173,14 @@ class CloseoutController {
     @PostMapping("/proof/readings")
     CallView read(@PathVariable long id, @Valid @RequestBody ProofReading given, Sender sender) {
         return teller.after(id, sender, new OnLeaving.ReadProof(given.point(), given.value()));
+    }
+
+    @PostMapping("/proof/wanders")
+    CallView wanders(@PathVariable long id, @Valid @RequestBody WanderGiven given, Sender sender) {
+        return teller.after(
+                id,
+                sender,
+                new OnLeaving.SayWandering(new Wander(given.figure(), given.low(), given.high(), given.minutes())));
     }
 
     @PostMapping("/proof/keep")

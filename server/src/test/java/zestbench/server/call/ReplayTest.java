@@ -58,6 +58,8 @@ class ReplayTest {
             "attributes",
             "chain",
             "isPaired",
+            "wanders",
+            "figureOf",
             "start",
             "legs",
             "urgencies",
