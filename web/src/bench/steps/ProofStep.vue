@@ -147,8 +147,8 @@ async function keep(isBenchmark: boolean) {
         <section v-if="proof.wanders.length" aria-label="What does not stand still" class="figures">
           <div v-for="w in proof.wanders" :key="w.title" class="figure">
             <span class="name">{{ w.title }} wanders</span>
-            <span class="zb-figure value">{{ w.words }}</span>
-            <VerdictMark :verdict="w.judged.verdict" :word="w.judged.word" />
+            <VerdictMark class="wide" :verdict="w.judged.verdict" :word="w.judged.word" />
+            <span class="zb-figure swing">{{ w.words }}</span>
             <p class="zb-soft reckoning">{{ w.judged.reckoning }}</p>
             <FindingLines :findings="w.findings" class="reckoning" />
           </div>
@@ -205,6 +205,13 @@ async function keep(isBenchmark: boolean) {
 </template>
 
 <style scoped>
+.wide {
+  grid-column: 2 / -1;
+}
+.swing {
+  grid-column: 1 / -1;
+  font-size: 21px;
+}
 .why {
   display: flex;
   flex-wrap: wrap;
