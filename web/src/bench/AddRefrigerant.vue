@@ -32,6 +32,8 @@ const blank = () => ({
   microns: '',
   after: '',
   minutes: '',
+  fahrenheit: '',
+  fahrenheitAfter: '',
 })
 const field = ref(blank())
 const isRepaired = ref(false)
@@ -72,6 +74,8 @@ function send(): Promise<boolean> {
     case 'PRESSURE':
       return store.change('POST', '/charge/pressure-test', 'pressure test', {
         psig: figure('psig') as number,
+        fahrenheit: figure('fahrenheit'),
+        fahrenheitAfter: figure('fahrenheitAfter'),
         ...figures,
       })
     case 'VACUUM':
@@ -96,7 +100,7 @@ const FIGURES: Readonly<Record<What, readonly Name[]>> = {
   ADDED: ['pounds', 'ounces'],
   RECOVERED: ['pounds', 'ounces'],
   LEAK: [],
-  PRESSURE: ['psig', 'after', 'minutes'],
+  PRESSURE: ['psig', 'after', 'minutes', 'fahrenheit', 'fahrenheitAfter'],
   VACUUM: ['microns', 'after', 'minutes'],
 }
 async function keep() {
@@ -179,6 +183,20 @@ async function keep() {
           has-no-wrong-line
         />
         <LabelledField v-model="field.minutes" kind="number" label="After, minutes" has-no-wrong-line />
+        <template v-if="what === 'PRESSURE'">
+          <LabelledField
+            v-model="field.fahrenheit"
+            kind="number"
+            label="The line at first, °F, if read"
+            has-no-wrong-line
+          />
+          <LabelledField
+            v-model="field.fahrenheitAfter"
+            kind="number"
+            label="At the end, °F"
+            has-no-wrong-line
+          />
+        </template>
       </div>
       <p v-if="wrong" role="alert">
         <b>{{ wrong }}</b>

@@ -101,6 +101,13 @@ const shownRating = computed(() => props.speeds?.find((s) => s.name === speed.va
         @click="at.didNotStart()"
         >did not start</v-btn
       >
+      <p v-if="rows[0] !== 'AMPS' && judged('AMPS')" class="legs">
+        <b>Most</b>
+        <span
+          ><span class="zb-figure">{{ judged('AMPS')!.figure }}</span> A</span
+        >
+        <VerdictMark :verdict="judged('AMPS')!.verdict" :word="judged('AMPS')!.word" />
+      </p>
       <p v-if="legs" class="legs">
         <b>Legs</b>
         <span

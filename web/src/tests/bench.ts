@@ -175,6 +175,7 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
         points: [],
         figures: [],
         wanders: [],
+        circuits: [],
         findings: [],
         series: [],
         kept: '',

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { PointView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import FindingLines from '@/shared/FindingLines.vue'
 import JudgedScale from '@/shared/JudgedScale.vue'
 import LabelledField from '@/shared/LabelledField.vue'
@@ -24,19 +25,26 @@ const session = useSession()
 const timers = useTimers()
 const leave = computed(() => store.call?.leave)
 const proof = computed(() => leave.value?.proof)
-const points = computed(() => proof.value?.points ?? [])
+const circuit = ref('1')
+const other = computed(() => proof.value?.circuits.find((c) => String(c.circuit) === circuit.value))
+const points = computed(() => other.value?.points ?? proof.value?.points ?? [])
 const unticked = computed(() => leave.value?.beforePower.filter((c) => !c.done).length ?? 0)
 const { typed, active, wrong, isReady, read, readFirstOpen, next } = useReadingDesk<Point>({
-  draft: (point) => `proof ${store.call?.id} ${point ?? ''}`,
+  draft: (point) => `proof ${store.call?.id} ${circuit.value} ${point ?? ''}`,
   firstOpen: (isUnderWay) =>
     points.value.find((p) => p.figure === undefined && !isUnderWay(p.point))?.point ?? null,
   send: (point, figure) =>
-    store.change('POST', '/proof/readings', `${titleOf(point)} ${figure}`, { point, value: Number(figure) }),
+    store.change('POST', '/proof/readings', `${titleOf(point)} ${figure}`, {
+      point,
+      value: Number(figure),
+      ...(other.value ? { circuit: other.value.circuit } : {}),
+    }),
 })
 const at = computed(() => points.value.find((p) => p.point === active.value) ?? null)
 const hasFigures = computed(() => (proof.value?.figures.length ?? 0) > 0)
 const plots = computed(() => proof.value?.series.filter((s) => s.points.length > 1) ?? [])
 
+watch(circuit, () => readFirstOpen())
 watch(
   () => proof.value?.isRunning,
   (runs) => {
@@ -106,6 +114,17 @@ async function keep(isBenchmark: boolean) {
               : 'The refrigerant is not on the plate: pressures say nothing until it is read.'
           }}
         </p>
+        <ChoiceButtons
+          v-if="proof.circuits.length"
+          v-model="circuit"
+          class="circuits"
+          label="Circuit"
+          is-hidden-label
+          :choices="[
+            { value: '1', words: 'Circuit 1 and the air' },
+            ...proof.circuits.map((c) => ({ value: String(c.circuit), words: `Circuit ${c.circuit}` })),
+          ]"
+        />
         <PadDesk
           v-model="typed"
           :is-reading="active !== null && store.isWorking"
@@ -130,20 +149,39 @@ async function keep(isBenchmark: boolean) {
           </PairRow>
           <p class="zb-wrong" role="status">{{ wrong }}</p>
         </PadDesk>
-        <section v-if="hasFigures" aria-label="What it amounts to" class="figures">
-          <div v-for="f in proof.figures" :key="f.title" class="figure">
-            <span class="name">{{ f.title }}</span>
-            <span class="value"
-              ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}
-              <template v-if="session.hasCelsius && f.celsius">({{ f.celsius }})</template></span
-            >
-            <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
-            <span v-else class="zb-soft">shown, not judged</span>
-            <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
-            <p class="zb-soft reckoning">{{ f.reckoning }}</p>
-            <WanderForm v-if="f.figureOf && store.isWorking" :figure="f" />
-          </div>
-        </section>
+        <div :class="{ beside: proof.circuits.some((c) => c.figures.length) }">
+          <section v-if="hasFigures" aria-label="What it amounts to" class="figures">
+            <div v-for="f in proof.figures" :key="f.title" class="figure">
+              <span class="name">{{ f.title }}</span>
+              <span class="value"
+                ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}
+                <template v-if="session.hasCelsius && f.celsius">({{ f.celsius }})</template></span
+              >
+              <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
+              <span v-else class="zb-soft">shown, not judged</span>
+              <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
+              <p class="zb-soft reckoning">{{ f.reckoning }}</p>
+              <WanderForm v-if="f.figureOf && store.isWorking" :figure="f" />
+            </div>
+          </section>
+          <section
+            v-for="c in proof.circuits.filter((each) => each.figures.length)"
+            :key="c.circuit"
+            class="figures"
+            :aria-label="`Circuit ${c.circuit}`"
+          >
+            <div v-for="f in c.figures" :key="f.title" class="figure">
+              <span class="name">{{ f.title }}, circuit {{ c.circuit }}</span>
+              <span class="value"
+                ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}</span
+              >
+              <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
+              <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
+              <p class="zb-soft reckoning">{{ f.reckoning }}</p>
+            </div>
+            <FindingLines :findings="c.findings" />
+          </section>
+        </div>
         <section v-if="proof.wanders.length" aria-label="What does not stand still" class="figures">
           <div v-for="w in proof.wanders" :key="w.title" class="figure">
             <span class="name">{{ w.title }} wanders</span>
@@ -205,6 +243,15 @@ async function keep(isBenchmark: boolean) {
 </template>
 
 <style scoped>
+.circuits {
+  margin: 8px 0;
+}
+.beside {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 290px), 1fr));
+  gap: 0 20px;
+  align-items: start;
+}
 .wide {
   grid-column: 2 / -1;
 }

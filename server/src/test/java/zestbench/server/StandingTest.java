@@ -139,6 +139,7 @@ class StandingTest {
         assertThat(texts(view.at("/ask/proved"), "/title")).containsExactly("Pressure switch open");
         view = call.does("/supply/links", "{\"link\":\"control fuse\",\"there\":false}");
         assertThat(view.at("/supply/points/5/chain/absent").toString()).contains("control fuse");
+        assertThat(view.at("/account").toString()).contains("24 V lost at the high pressure switch");
         assertThat(call.refuses("/supply/links", "{\"link\":\"thermostat\",\"there\":false}"))
                 .contains("name a fuse or switch");
         assertThat(call.refuses("/supply", "{\"point\":\"CHAIN\",\"pair\":\"nowhere\",\"volts\":1}"))
@@ -165,6 +166,7 @@ class StandingTest {
                 "/starts",
                 "{\"place\":\"COMPRESSOR\",\"amps\":60,\"volts\":150,\"before\":239,\"stays\":true,\"gauge\":\"10\",\"feet\":60}");
         assertThat(view.at("/tape/0/text/detail").asString()).contains("150 V left, dip 89 V, 10 AWG copper, 60 ft");
+        assertThat(view.at("/account").toString()).contains("start of the compressor: 60 A stay, 150 V left");
         assertThat(call.refuses(
                         "/starts",
                         "{\"place\":\"COMPRESSOR\",\"amps\":60,\"volts\":250,\"before\":239,\"stays\":true}"))
@@ -198,5 +200,26 @@ class StandingTest {
         assertThat(view.at("/tape/0/text/title").asString()).isEqualTo("Temperature split wanders");
         assertThat(call.refuses("/proof/wanders", "{\"figure\":\"SPLIT\",\"low\":17,\"high\":12,\"minutes\":4}"))
                 .contains("not under the least");
+    }
+
+    /** R-410A by the charts: 125 psig is 42.9 °F dew, 130 psig 45.0 °F. */
+    @Test
+    void twoCircuitsStandSideBySideInTheProof() {
+        Bench call = Bench.callTo(bench, "loft 3 heat pump");
+        call.start();
+        call.does("/proof/readings", "{\"point\":\"RETURN_AIR\",\"value\":76}");
+        call.does("/proof/readings", "{\"point\":\"SUCTION_PRESSURE\",\"value\":125}");
+        call.does("/proof/readings", "{\"point\":\"SUCTION_LINE\",\"value\":54}");
+        call.does("/proof/readings", "{\"point\":\"SUCTION_PRESSURE\",\"value\":130,\"circuit\":2}");
+        JsonNode view = call.does("/proof/readings", "{\"point\":\"SUCTION_LINE\",\"value\":74,\"circuit\":2}");
+        JsonNode second = view.at("/leave/proof/circuits/0");
+        assertThat(second.at("/circuit").asInt()).isEqualTo(2);
+        assertThat(second.at("/figures/0/title").asString()).isEqualTo("Superheat");
+        assertThat(second.at("/figures/0/reckoning").asString()).contains("Suction line 74");
+        assertThat(view.at("/leave/proof/figures").toString()).contains("Suction line 54");
+        assertThat(call.refuses("/proof/readings", "{\"point\":\"RETURN_AIR\",\"value\":76,\"circuit\":2}"))
+                .contains("the air is of the whole unit");
+        JsonNode kept = call.does("/proof/keep", "{\"isBenchmark\":false}");
+        assertThat(kept.at("/tape/0/text/reckoning").toString()).contains("Circuit 2: superheat");
     }
 }

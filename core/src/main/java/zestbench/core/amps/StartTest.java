@@ -35,6 +35,7 @@ public final class StartTest {
     /** Of the volts at rest, a dip over this asks where it is lost. [practice] */
     private static final double FAR = 0.10;
 
+    private static final double LEAST_READ = 1;
     private static final double MOST_AMPS = 3_000;
     private static final double MOST_VOLTS = 1_000;
 
@@ -60,7 +61,10 @@ public final class StartTest {
                     amps,
                     "give the most that was held while it started, in amps");
             InputProblem.require(
-                    volts >= 0 && volts <= MOST_VOLTS, "volts", volts, "give the least volts while it started");
+                    volts >= LEAST_READ && volts <= MOST_VOLTS,
+                    "volts",
+                    volts,
+                    "give the least volts while it started, from 1 V on: without any it did not start");
             InputProblem.require(
                     before >= volts && before <= MOST_VOLTS,
                     "before",

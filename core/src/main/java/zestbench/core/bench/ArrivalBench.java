@@ -355,10 +355,26 @@ public final class ArrivalBench {
                 rated.kind(),
                 limit == null ? "" : (isCompressor ? "RLA " : "FLA ") + Figures.plain(limit) + " A",
                 rated.rated().lockedRotor(),
-                isCompressor && state.plates().facts().phase() == 3 ? List.of("L1", "L2", "L3") : List.of(),
+                isThreePhase(state, place, isCompressor) ? List.of("L1", "L2", "L3") : List.of(),
                 readings,
                 findings,
                 start(state.starts().get(place)));
+    }
+
+    /** A compressor by its unit's plate, a motor by its own label: a fan of a three-phase unit may be on one phase. */
+    private static boolean isThreePhase(CallState state, String place, boolean isCompressor) {
+        if (isCompressor && state.plates().facts().phase() == 3) {
+            return true;
+        }
+        for (PartState part : state.parts()) {
+            boolean isThere = part.closed() == null && part.added().place().equals(place);
+            if (isThere
+                    && part.family().turns()
+                    && part.spec().number("phase").filter(p -> p == 3).isPresent()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static @Nullable StartView start(@Nullable Line line) {

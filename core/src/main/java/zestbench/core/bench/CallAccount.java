@@ -18,6 +18,7 @@ import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.Line;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.StartEntry;
 import zestbench.core.tape.Stop;
 import zestbench.core.tape.Taken;
 import zestbench.core.tape.UnitEntry;
@@ -82,6 +83,22 @@ public final class CallAccount {
         ChargeEntry.LeakSought leak = state.charge().leak();
         if (leak != null) {
             out.add(Letters.inSentence(leak.words()) + " (" + leak.how() + ")");
+        }
+        state.controlChain().gap().ifPresent(link -> out.add("24 V lost at the " + link.name()));
+        for (Line line : state.starts().values()) {
+            StartEntry.StartCaught start = (StartEntry.StartCaught) line.entry();
+            if (start.verdicts().get(0).verdict() == Verdict.FAILED) {
+                out.add("start of the " + Letters.inSentence(start.name()) + ": "
+                        + start.verdicts().get(0).reading().text() + " stay, "
+                        + start.verdicts().get(1).reading().text() + " left");
+            }
+        }
+        for (Line line : state.leave().wanders().values()) {
+            LeaveEntry.FigureWandered wandered = (LeaveEntry.FigureWandered) line.entry();
+            if (wandered.judged().verdict() != Verdict.GOOD) {
+                out.add(Letters.inSentence(wandered.wander().figure().title()) + " wanders, "
+                        + wandered.wander().words());
+            }
         }
         for (Suspects.Found fault : state.suspects().found()) {
             out.add(Letters.small(fault.fault().title()));

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.LeaveViews.BestFigureView;
 import zestbench.core.bench.LeaveViews.BestView;
+import zestbench.core.bench.LeaveViews.CircuitView;
 import zestbench.core.bench.LeaveViews.FigureView;
 import zestbench.core.bench.LeaveViews.InstantView;
 import zestbench.core.bench.LeaveViews.LeaveView;
@@ -74,6 +75,7 @@ public final class LeaveBench {
                 points(leave, state.isHeating()),
                 figures(answer),
                 wanders(leave),
+                state.isHeating() ? List.of() : circuits(state, setup),
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
                 best(before.best(), readings, answer),
@@ -94,6 +96,37 @@ public final class LeaveBench {
                     read == null
                             ? PointView.of(point, null, null)
                             : PointView.of(point, read.value(), read.atMillis()));
+        }
+        return out;
+    }
+
+    /** As many as its plate has compressors, and as were read. */
+    private static List<CircuitView> circuits(CallState state, ProofSetup setup) {
+        LeaveState leave = state.leave();
+        int last = Math.max(1, state.plates().outdoor().rows("compressors").size());
+        for (String read : leave.others().keySet()) {
+            last = Math.max(last, Integer.parseInt(read));
+        }
+        List<CircuitView> out = new ArrayList<>();
+        for (int circuit = 2; circuit <= last; circuit++) {
+            String name = String.valueOf(circuit);
+            Map<ProofPoint, LeaveState.Read> read = new EnumMap<>(ProofPoint.class);
+            leave.others().getOrDefault(name, List.of()).forEach(r -> read.put(r.point(), r));
+            List<PointView> points = new ArrayList<>();
+            for (ProofPoint point : ProofPoint.values()) {
+                if (point.isOfCircuit()) {
+                    LeaveState.Read at = read.get(point);
+                    points.add(PointView.of(point, at == null ? null : at.value(), at == null ? null : at.atMillis()));
+                }
+            }
+            UnitProof.Answer answer = state.proved(setup, name);
+            out.add(new CircuitView(
+                    circuit,
+                    points,
+                    read.isEmpty() ? List.of() : figures(answer),
+                    read.isEmpty()
+                            ? List.of()
+                            : answer.findings().stream().map(FindingView::of).toList()));
         }
         return out;
     }

@@ -46,6 +46,7 @@ public final class LeaveViews {
             List<PointView> points,
             List<FigureView> figures,
             List<WanderView> wanders,
+            List<CircuitView> circuits,
             List<FindingView> findings,
             List<SeriesView> series,
             @Nullable BestView best,
@@ -94,6 +95,10 @@ public final class LeaveViews {
                     judged);
         }
     }
+
+    /** Another circuit of refrigerant beside the first. @param circuit from 2 on */
+    public record CircuitView(
+            int circuit, List<PointView> points, List<FigureView> figures, List<FindingView> findings) {}
 
     /** A figure that does not stand still. @param words as 4 to 18 °F over 3 min */
     public record WanderView(String title, String words, JudgedView judged, List<FindingView> findings) {}

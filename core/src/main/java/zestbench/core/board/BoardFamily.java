@@ -55,7 +55,7 @@ public final class BoardFamily extends LabelledFamily {
                     .deciding(),
             Attribute.text("replaces", "Replaces", "on its box or sheet"),
             Attribute.number("fuseAmps", "Control fuse", "A", "beside its fuse: 3 or 5")
-                    .usually("3 A", "5 A"),
+                    .usually("FUSE 3 A", "FUSE 5 A"),
             Attribute.number("volts", "Volts", "V", "24 V, or the line's")
                     .as(Type.NUMBERS)
                     .usually("24 V"));

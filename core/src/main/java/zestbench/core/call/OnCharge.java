@@ -74,8 +74,13 @@ public sealed interface OnCharge extends Command {
         }
     }
 
-    /** Lets nitrogen stand in it. @param psig at first @param after psig at the end @param minutes for which it stood */
-    record Press(double psig, double after, double minutes) implements OnCharge {
+    /**
+     * Lets nitrogen stand in it.
+     *
+     * @param psig at first @param after psig at the end @param minutes for which it stood
+     * @param warmth of the circuit meanwhile; null where it was not read
+     */
+    record Press(double psig, double after, double minutes, TightAndDry.@Nullable Warmth warmth) implements OnCharge {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             OptionalDouble most = TightAndDry.mostPsig(state.plates());
@@ -87,8 +92,8 @@ public sealed interface OnCharge extends Command {
                             ? "give the test pressure, above 0"
                             : "the lowest plate stands " + Figures.plain(most.getAsDouble()) + " psig: never more");
             InputProblem.require(after >= 0 && after <= psig + 50, "after", after, "give the pressure at the end");
-            return Decision.of(
-                    new ChargeEntry.TightnessTested(psig, minutes, TightAndDry.tightness(psig, after, minutes)));
+            return Decision.of(new ChargeEntry.TightnessTested(
+                    psig, minutes, TightAndDry.tightness(psig, after, minutes, warmth)));
         }
     }
 

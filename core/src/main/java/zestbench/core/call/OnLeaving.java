@@ -64,14 +64,25 @@ public sealed interface OnLeaving extends Command {
         }
     }
 
-    /** Reads the running unit at one point. @param value in the point's unit */
-    record ReadProof(ProofPoint point, double value) implements OnLeaving {
+    /** Reads the running unit at one point. @param value in the point's unit @param circuit from 1 on; null where it has one */
+    record ReadProof(
+            ProofPoint point, double value, @Nullable Integer circuit) implements OnLeaving {
+        private static final int MOST_CIRCUITS = 6;
+
         @Override
         public Decision decide(CallState state, Surroundings around) {
             if (!state.leave().isRunning()) {
                 throw new Refusal("The unit does not run: start it first, its readings count from then.");
             }
-            return Decision.of(new LeaveEntry.ProofRead(point, point.checked(value)));
+            int of = circuit == null ? 1 : circuit;
+            InputProblem.require(of >= 1 && of <= MOST_CIRCUITS, "circuit", of, "give 1 to " + MOST_CIRCUITS);
+            InputProblem.require(
+                    of == 1 || point.isOfCircuit(),
+                    "circuit",
+                    of,
+                    "the air is of the whole unit: leave the circuit out");
+            return Decision.of(
+                    new LeaveEntry.ProofRead(point, point.checked(value), of == 1 ? null : String.valueOf(of)));
         }
     }
 
@@ -97,6 +108,21 @@ public sealed interface OnLeaving extends Command {
         public Set<Need> needs() {
             return Set.of(Need.PROOF);
         }
+    }
+
+    /** What the circuits beside the first amount to. */
+    private static List<LeaveEntry.CircuitProved> others(CallState state, ProofSetup setup) {
+        return state.leave().others().keySet().stream()
+                .map(circuit -> {
+                    UnitProof.Answer answer = state.proved(setup, circuit);
+                    return new LeaveEntry.CircuitProved(
+                            circuit,
+                            state.leave().readings(circuit),
+                            answer.verdicts(),
+                            answer.shown(),
+                            answer.findings());
+                })
+                .toList();
     }
 
     /**
@@ -130,7 +156,8 @@ public sealed interface OnLeaving extends Command {
                     answer.findings(),
                     isSettled,
                     isBenchmark,
-                    isPoor ? why.strip() : null));
+                    isPoor ? why.strip() : null,
+                    leave.others().isEmpty() ? null : others(state, setup)));
         }
 
         @Override

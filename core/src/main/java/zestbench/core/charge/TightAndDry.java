@@ -2,11 +2,14 @@ package zestbench.core.charge;
 
 import java.util.OptionalDouble;
 import java.util.stream.DoubleStream;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Mark;
+import zestbench.core.judgement.Phrase;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.plate.Plates;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Limits;
 import zestbench.core.quantity.Quantity;
@@ -41,34 +44,74 @@ public final class TightAndDry {
                 .min();
     }
 
-    /** Nitrogen that stood in it. @param psig at first @param after psig at the end @param minutes it stood */
-    public static Judged tightness(double psig, double after, double minutes) {
+    /**
+     * Nitrogen that stood in it.
+     *
+     * @param psig at first
+     * @param after psig at the end
+     * @param minutes it stood
+     * @param warmth of the circuit at first and at the end; null where it was not read
+     */
+    public static Judged tightness(double psig, double after, double minutes, @Nullable Warmth warmth) {
         minutes(minutes);
-        double fell = psig - after;
+        double expected = warmth == null ? psig : Math.round(10 * warmth.pressed(psig)) / 10.0;
+        double fell = Figures.tidy(expected - after);
         boolean hasRisen = fell < -STILL_PSI;
         Verdict verdict = fell > STILL_PSI
                 ? Verdict.FAILED
                 : hasRisen || minutes < LEAST_MINUTES ? Verdict.TOO_CLOSE : Verdict.GOOD;
-        Reckoning why = Reckoning.of(
-                Mark.PRACTICE,
-                verdict == Verdict.FAILED
+        String pattern = verdict == Verdict.FAILED
+                ? warmth == null
                         ? "{} psig fell to {} in {} min: it leaks, or it cooled down; find the leak first."
-                        : hasRisen
+                        : "{} psig, {} after {} min: it leaks."
+                : hasRisen
+                        ? warmth == null
                                 ? "{} psig rose to {} in {} min: it warmed, which hides a leak; read again as warm as at first."
-                                : verdict == Verdict.TOO_CLOSE
-                                        ? "{} psig, {} after {} min: too short to tell, 15 min at the least."
-                                        : "{} psig, {} after {} min: it stands.",
-                psig,
-                after,
-                minutes);
+                                : "{} psig, {} after {} min: more than its warmth explains; read pressure and line again."
+                        : verdict == Verdict.TOO_CLOSE
+                                ? "{} psig, {} after {} min: too short to tell, 15 min at the least."
+                                : "{} psig, {} after {} min: it stands.";
+        Phrase why = Phrase.of(pattern, psig, after, minutes);
+        Phrase whole = warmth == null
+                ? why
+                : why.then(Phrase.of(
+                        "From {} to {} °F it goes to {} psig by itself, as its absolute pressure and temperature do.",
+                        warmth.first(),
+                        warmth.last(),
+                        expected));
         return new Judged(
                 "TIGHTNESS",
                 verdict,
                 Reading.of(Quantity.PSIG, after),
                 0,
                 psig,
-                new Limits(psig - STILL_PSI, psig + STILL_PSI),
-                why);
+                new Limits(expected - STILL_PSI, expected + STILL_PSI),
+                new Reckoning(whole, warmth == null ? Mark.PRACTICE : Mark.PHYSICS));
+    }
+
+    /** How warm a circuit was, in °F. @param first when it was put under pressure @param last at the end */
+    public record Warmth(double first, double last) {
+        private static final double COLDEST = -60;
+        private static final double WARMEST = 180;
+        /** °F above absolute zero at 0 °F. */
+        private static final double RANKINE = 459.67;
+
+        private static final double ATMOSPHERE_PSIA = 14.7;
+
+        public Warmth {
+            for (double each : new double[] {first, last}) {
+                InputProblem.require(
+                        each >= COLDEST && each <= WARMEST,
+                        "fahrenheit",
+                        each,
+                        "give how warm the circuit was, from -60 to 180 °F");
+            }
+        }
+
+        /** What {@code psig} of a shut gas become: p ÷ T stays. [physics] */
+        double pressed(double psig) {
+            return (psig + ATMOSPHERE_PSIA) * (last + RANKINE) / (first + RANKINE) - ATMOSPHERE_PSIA;
+        }
     }
 
     /** A vacuum that was shut off. @param microns when it was @param after microns at the end @param minutes it stood */

@@ -153,17 +153,28 @@ final class CompressorRules {
             }
             return;
         }
+        Double breaks = p.circuit.beside().contactorLockedRotorAmps();
         boolean isMore = now.get() > old.get() + Figures.SAME;
-        if (isMore) {
-            p.change("Its contactor has to break " + given + " of locked rotor; the line dips more at each start.");
+        boolean isOver = breaks == null ? isMore : now.get() > breaks + Figures.SAME;
+        if (isOver) {
+            p.change(
+                    breaks == null
+                            ? "Its contactor has to break " + given
+                                    + " of locked rotor; the line dips more at each start."
+                            : "A contactor that breaks " + given + " of locked rotor: the one that is in breaks "
+                                    + Figures.plain(breaks) + " A.");
         }
         p.add(
                 "lockedRotorAmps",
                 wanted,
                 given,
-                isMore ? Grade.NEEDS_CHANGE : now.equals(old) ? Grade.LIKE_FOR_LIKE : Grade.SUITABLE,
+                isOver ? Grade.NEEDS_CHANGE : now.equals(old) ? Grade.LIKE_FOR_LIKE : Grade.SUITABLE,
                 Mark.PRACTICE,
-                isMore ? "more than the contactor was chosen for" : "no more than the old one's");
+                isOver
+                        ? breaks == null ? "more than the contactor was chosen for" : "more than its contactor breaks"
+                        : isMore
+                                ? "more than the old one's, and its contactor breaks it"
+                                : "no more than the old one's");
     }
 
     /** Another compressor, another run capacitor. */

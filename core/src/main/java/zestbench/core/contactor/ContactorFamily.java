@@ -1,9 +1,11 @@
 package zestbench.core.contactor;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
@@ -18,6 +20,7 @@ import zestbench.core.family.Proof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
+import zestbench.core.family.Trait;
 import zestbench.core.family.UnitSpot;
 import zestbench.core.help.Help;
 import zestbench.core.help.Topic;
@@ -48,6 +51,11 @@ public final class ContactorFamily implements Family {
     @Override
     public String kind() {
         return ContactorLabel.KIND;
+    }
+
+    @Override
+    public Set<Trait> traits() {
+        return EnumSet.of(Trait.MAKES_THE_LINE);
     }
 
     @Override

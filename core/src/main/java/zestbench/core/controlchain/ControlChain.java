@@ -56,16 +56,20 @@ public final class ControlChain {
     }
 
     private final List<Point> points;
+    /** Points that were read dead before, with volts behind them since. */
+    private final List<Point> mended;
 
-    private ControlChain(List<Point> points) {
-        this.points = List.copyOf(points);
+    private ControlChain(List<Point> read, List<String> order) {
+        this.points = List.copyOf(current(read, order));
+        this.mended =
+                read.stream().filter(p -> isGone(p) && !points.contains(p)).toList();
     }
 
     /**
      * @param isHeating whether heat is called for
      * @param switches those of the parts in question, as their labels name them
      * @param absent names of links this unit has not
-     * @param volts what was read, by the names of the points
+     * @param volts what was read, by the names of the points, the oldest first: of two that cannot both hold the later one counts
      * @param rated volts of the circuit, above 0
      */
     public static ControlChain of(
@@ -91,7 +95,24 @@ public final class ControlChain {
             Double read = volts.get(link.behind());
             points.add(new Point(link, read, state(read, link == Link.TRANSFORMER ? rated : whole, rated)));
         }
-        return new ControlChain(points);
+        return new ControlChain(points, new ArrayList<>(volts.keySet()));
+    }
+
+    /** Without what later readings leave no room for: volts behind a point that was read dead after them, and the other way round. */
+    private static List<Point> current(List<Point> points, List<String> order) {
+        List<Point> out = new ArrayList<>(points);
+        for (int before = 0; before < points.size(); before++) {
+            for (int behind = before + 1; behind < points.size(); behind++) {
+                Point first = points.get(before);
+                Point second = points.get(behind);
+                if (isGone(first) && second.state() == State.LIVE) {
+                    boolean isMended = order.indexOf(first.name()) < order.indexOf(second.name());
+                    int old = isMended ? before : behind;
+                    out.set(old, new Point(points.get(old).link(), null, State.UNREAD));
+                }
+            }
+        }
+        return out;
     }
 
     private static State state(@Nullable Double read, double whole, double rated) {
@@ -163,19 +184,19 @@ public final class ControlChain {
         return lastLive() == points.size() - 1;
     }
 
-    /** What is known by now, in a sentence; empty where nothing was read. */
+    /** What is known by now, in a sentence or two; empty where nothing was read. */
     public String words() {
+        return mended.isEmpty()
+                ? now()
+                : now()
+                        + text(
+                                " {} read dead before: mended since, or it comes and goes.",
+                                mended.get(0).name());
+    }
+
+    private String now() {
         int live = lastLive();
         int gone = firstGone(live);
-        List<Point> broken = points.subList(0, Math.max(0, live)).stream()
-                .filter(ControlChain::isGone)
-                .toList();
-        if (!broken.isEmpty()) {
-            return text(
-                    "{} reads live though {} did not: it comes and goes, or one was read with the call off. Read both again.",
-                    points.get(live).name(),
-                    broken.get(0).name());
-        }
         if (reachesTheEnd()) {
             return points.get(live).link() == Link.RETURN
                     ? "The volts reach the coil: nothing is open in its circuit. Test the coil itself."

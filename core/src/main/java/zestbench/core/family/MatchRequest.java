@@ -179,6 +179,7 @@ public record MatchRequest(
      * @param inrushVoltAmps the most it takes at once
      * @param wiresFound on the part
      * @param shortCircuitKiloamps available at the unit
+     * @param contactorLockedRotorAmps that the contactor which is in breaks, by its label
      */
     public record Beside(
             @Nullable Double voltAmps,
@@ -186,8 +187,19 @@ public record MatchRequest(
             @Nullable CrankcaseHeat crankcaseHeat,
             @Nullable Integer wiresFound,
             @Nullable String refrigerant,
-            @Nullable Double shortCircuitKiloamps) {
+            @Nullable Double shortCircuitKiloamps,
+            @Nullable Double contactorLockedRotorAmps) {
         public static final Beside UNKNOWN = new Beside(null, null, null, null, null, null);
+
+        public Beside(
+                @Nullable Double voltAmps,
+                @Nullable Double inrushVoltAmps,
+                @Nullable CrankcaseHeat crankcaseHeat,
+                @Nullable Integer wiresFound,
+                @Nullable String refrigerant,
+                @Nullable Double shortCircuitKiloamps) {
+            this(voltAmps, inrushVoltAmps, crankcaseHeat, wiresFound, refrigerant, shortCircuitKiloamps, null);
+        }
     }
 
     /** One part offered as it is. */

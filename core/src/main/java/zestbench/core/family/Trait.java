@@ -14,6 +14,8 @@ public enum Trait {
     STARTS,
     /** Moves the refrigerant: its amps go by RLA, and a new one goes in only once it is known what the old one died of. */
     COMPRESSES,
+    /** Makes and breaks the line to a compressor. */
+    MAKES_THE_LINE,
     /** Opens when its circuit draws too much. */
     PROTECTS,
     /** Is told by bare figures, so that a line without a word is taken as its label. */

@@ -15,8 +15,8 @@ public final class OverloadLabel {
     static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
             .hasAnyOf("lowAmps", "highAmps", "tripClass")
             .tells(
-                    "overload relay|overload|over load relay|motor protector|motor protection relay|thermal overload",
-                    "thermal overload relay|electronic overload|ol relay|o l relay|relais thermique|rele termico|motorschutzrelais")
+                    "overload relay|overload|over load relay|motor protector|motor protection relay",
+                    "ol relay|o l relay|relais thermique|rele termico|motorschutzrelais")
             .field(of(
                             "lowAmps",
                             Shapes.span("highAmps", 0.1, 200, Unit.AMPS),

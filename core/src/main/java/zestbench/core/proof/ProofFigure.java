@@ -33,6 +33,11 @@ public enum ProofFigure {
         return title;
     }
 
+    /** Whether each circuit of refrigerant has its own. */
+    public boolean isOfCircuit() {
+        return this == SUPERHEAT || this == SUBCOOLING || this == CONDENSING_OVER_AMBIENT;
+    }
+
     public Quantity quantity() {
         return quantity;
     }

@@ -43,6 +43,14 @@ public enum ProofPoint {
         return field;
     }
 
+    /** Whether each circuit of refrigerant has its own. */
+    public boolean isOfCircuit() {
+        return switch (this) {
+            case SUCTION_PRESSURE, SUCTION_LINE, LIQUID_PRESSURE, LIQUID_LINE -> true;
+            default -> false;
+        };
+    }
+
     /** Whether it is read of a unit that heats, or that cools. */
     public boolean isReadOf(boolean isHeating) {
         return switch (this) {

@@ -30,6 +30,7 @@ import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
 import zestbench.core.plate.UnitPlaces;
 import zestbench.core.proof.HeatProof;
+import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofSetup;
 import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.InputProblem;
@@ -363,6 +364,18 @@ public final class CallState {
         return isHeating() ? HeatProof.of(leave.readings()) : UnitProof.of(leave.readings(), setup);
     }
 
+    /** The same of another circuit: what hangs on its refrigerant. */
+    public UnitProof.Answer proved(ProofSetup setup, String circuit) {
+        UnitProof.Answer whole = UnitProof.of(leave.readings(circuit), setup);
+        // the air is told with the first circuit
+        return new UnitProof.Answer(
+                whole.verdicts().stream()
+                        .filter(v -> ProofFigure.valueOf(v.subject()).isOfCircuit())
+                        .toList(),
+                List.of(),
+                whole.findings());
+    }
+
     /** What is known for the suspects. */
     public Map<Fact, Boolean> evidence() {
         return Evidence.of(
@@ -425,7 +438,7 @@ public final class CallState {
                 PlaceRole.of(part.added().place(), part.added().serves(), plates.outdoor(), isCauseFound));
     }
 
-    private static Beside beside(PartState part) {
+    private Beside beside(PartState part) {
         PartEntry.Looked heat = part.seen(Look.About.CRANKCASE_HEAT);
         return new Beside(
                 null,
@@ -433,7 +446,23 @@ public final class CallState {
                 heat == null ? null : CrankcaseHeat.valueOf(heat.seen()),
                 part.wires().isEmpty() ? null : part.wires().size(),
                 null,
-                null);
+                null,
+                part.family().has(Trait.COMPRESSES) ? brokenFor(part) : null);
+    }
+
+    /** Locked-rotor amps that the contactor of a compressor breaks, the new one's first; null where no label of it was read. */
+    private @Nullable Double brokenFor(PartState compressor) {
+        String place = Letters.small(compressor.added().place());
+        for (PartState each : parts.values()) {
+            String serves = Letters.small(each.added().serves());
+            if (each.family().has(Trait.MAKES_THE_LINE) && !serves.isEmpty() && place.contains(serves)) {
+                PartEntry.Chosen chosen = each.chosen();
+                Spec label =
+                        chosen == null ? each.spec() : chosen.pieces().get(0).spec();
+                return label.number("lockedRotorAmps").orElse(null);
+            }
+        }
+        return null;
     }
 
     /** Witnesses of what a part has to be: a capacitor's is the label of the motor it serves, the new one's first. */

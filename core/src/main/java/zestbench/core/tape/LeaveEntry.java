@@ -40,8 +40,13 @@ public sealed interface LeaveEntry extends Entry {
         }
     }
 
-    /** A running unit was read at one point. @param value in the point's unit */
-    record ProofRead(ProofPoint point, double value) implements LeaveEntry, Strikable, Live {
+    /** A running unit was read at one point. @param value in the point's unit @param circuit as 2; null of the first, and of the air */
+    record ProofRead(
+            ProofPoint point, double value, @Nullable String circuit) implements LeaveEntry, Strikable, Live {
+        public ProofRead(ProofPoint point, double value) {
+            this(point, value, null);
+        }
+
         @Override
         public TapeText told() {
             return LeaveText.of(this);
@@ -49,7 +54,7 @@ public sealed interface LeaveEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.leave().read(line, point, value);
+            call.leave().read(line, point, value, circuit);
         }
     }
 
@@ -76,9 +81,18 @@ public sealed interface LeaveEntry extends Entry {
         }
     }
 
+    /** What another circuit of the same unit amounted to. @param circuit as 2 */
+    record CircuitProved(
+            String circuit,
+            Map<ProofPoint, Double> readings,
+            List<Judged> verdicts,
+            List<UnitProof.Shown> shown,
+            List<Finding> findings) {}
+
     /**
      * The proof of the unit was kept.
      *
+     * @param circuits the other circuits, where the unit has several; null where it has one
      * @param isSettled whether the unit had run long enough
      * @param isBenchmark whether it is from now on what this unit can do at its best
      * @param why it is no better; null where nothing is out
@@ -90,7 +104,8 @@ public sealed interface LeaveEntry extends Entry {
             List<Finding> findings,
             boolean isSettled,
             boolean isBenchmark,
-            @Nullable String why)
+            @Nullable String why,
+            @Nullable List<CircuitProved> circuits)
             implements LeaveEntry, Strikable, Live {
         @Override
         public TapeText told() {
@@ -109,7 +124,19 @@ public sealed interface LeaveEntry extends Entry {
                 List<Finding> findings,
                 boolean isSettled,
                 boolean isBenchmark) {
-            this(readings, verdicts, shown, findings, isSettled, isBenchmark, null);
+            this(readings, verdicts, shown, findings, isSettled, isBenchmark, null, null);
+        }
+
+        /** The circuits beside the first. */
+        public List<CircuitProved> others() {
+            return circuits == null ? List.of() : circuits;
+        }
+
+        /** What is to be said of all of its circuits. */
+        public List<Finding> everyFinding() {
+            List<Finding> out = new ArrayList<>(findings);
+            others().forEach(circuit -> out.addAll(circuit.findings()));
+            return out;
         }
 
         /** What it amounts to. */

@@ -22,6 +22,7 @@ public final class LeaveState {
     private final List<Read> reads = new ArrayList<>();
     private final Map<String, Line> writeUps = new LinkedHashMap<>();
     private final Set<String> endedHere = new LinkedHashSet<>();
+    private final Map<String, List<Read>> others = new LinkedHashMap<>();
     private final Map<ProofFigure, Line> wanders = new LinkedHashMap<>();
     private List<CustomerOption> options = List.of();
     private boolean isDeclined;
@@ -39,6 +40,7 @@ public final class LeaveState {
         startedMillis = atMillis;
         reads.clear();
         wanders.clear();
+        others.clear();
     }
 
     /** A unit that is read dead does not run. @param volts that were read */
@@ -54,8 +56,26 @@ public final class LeaveState {
         }
     }
 
-    void read(Line line, ProofPoint point, double value) {
-        reads.add(new Read(line.number(), line.atMillis(), point, value));
+    void read(Line line, ProofPoint point, double value, @Nullable String circuit) {
+        Read read = new Read(line.number(), line.atMillis(), point, value);
+        if (circuit == null) {
+            reads.add(read);
+        } else {
+            others.computeIfAbsent(circuit, c -> new ArrayList<>()).add(read);
+        }
+    }
+
+    /** Readings of the circuits beside the first, by their names. */
+    public Map<String, List<Read>> others() {
+        return others;
+    }
+
+    /** What stands for another circuit: its own readings, and those of the air. */
+    public Map<ProofPoint, Double> readings(String circuit) {
+        Map<ProofPoint, Double> out = new LinkedHashMap<>(readings());
+        out.keySet().removeIf(ProofPoint::isOfCircuit);
+        others.getOrDefault(circuit, List.of()).forEach(read -> out.put(read.point(), read.value()));
+        return out;
     }
 
     void wander(Line line) {

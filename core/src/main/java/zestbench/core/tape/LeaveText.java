@@ -26,8 +26,8 @@ final class LeaveText {
 
     static TapeText of(LeaveEntry.ProofRead e) {
         Reading reading = Reading.of(e.point().quantity(), e.value());
-        return new TapeText(
-                reading.shown(), reading.unit(), e.point().title(), "unit running", "", null, List.of(), null);
+        String of = e.circuit() == null ? "unit running" : "circuit " + e.circuit() + ", unit running";
+        return new TapeText(reading.shown(), reading.unit(), e.point().title(), of, "", null, List.of(), null);
     }
 
     static TapeText of(LeaveEntry.ProofKept e) {
@@ -94,6 +94,15 @@ final class LeaveText {
                 .forEach(s -> lines.add(s.title() + " " + s.reading().text() + ". "
                         + s.reckoning().text()));
         e.findings().forEach(f -> lines.add(f.text()));
+        for (LeaveEntry.CircuitProved circuit : e.others()) {
+            for (Judged judged : circuit.verdicts()) {
+                lines.add("Circuit " + circuit.circuit() + ": " + Letters.inSentence(title(judged)) + " "
+                        + judged.reading().text() + ": " + judged.word() + ". "
+                        + judged.reckoning().text());
+                overall = overall == null || judged.verdict().compareTo(overall) > 0 ? judged.verdict() : overall;
+            }
+            circuit.findings().forEach(f -> lines.add("Circuit " + circuit.circuit() + ": " + f.text()));
+        }
         if (!e.isSettled()) {
             lines.add("Read before the unit had settled.");
         }

@@ -154,7 +154,7 @@ public record Stop(
         }
         Line kept = call.leave().kept();
         if (kept != null && kept.entry() instanceof LeaveEntry.ProofKept proof) {
-            add(out, call, kept.number(), proof.findings());
+            add(out, call, kept.number(), proof.everyFinding());
         }
         return out;
     }

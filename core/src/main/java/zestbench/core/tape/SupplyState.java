@@ -1,6 +1,7 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -54,19 +55,20 @@ public final class SupplyState {
      * @param rated volts
      */
     ControlChain chain(boolean isHeating, List<Link> switches, double rated) {
+        Map<String, Line> lines = new LinkedHashMap<>(at(SupplyPoint.CHAIN));
+        at(SupplyPoint.TRANSFORMER).values().forEach(line -> lines.merge(ControlChain.FIRST, line, SupplyState::later));
+        at(SupplyPoint.COIL).values().forEach(line -> lines.merge(ControlChain.COIL, line, SupplyState::later));
         Map<String, Double> volts = new LinkedHashMap<>();
-        controlVolts(SupplyPoint.TRANSFORMER).ifPresent(v -> volts.put(ControlChain.FIRST, v));
-        controlVolts(SupplyPoint.COIL).ifPresent(v -> volts.put(ControlChain.COIL, v));
-        at(SupplyPoint.CHAIN)
-                .forEach((name, line) ->
-                        volts.put(name, PartState.judged(line).reading().value()));
+        lines.entrySet().stream()
+                .sorted(Comparator.comparingLong(read -> read.getValue().number()))
+                .forEach(read -> volts.put(
+                        read.getKey(),
+                        PartState.judged(read.getValue()).reading().value()));
         return ControlChain.of(isHeating, switches, linksAbsent, volts, rated);
     }
 
-    private Optional<Double> controlVolts(SupplyPoint point) {
-        return at(point).values().stream()
-                .findFirst()
-                .map(line -> PartState.judged(line).reading().value());
+    private static Line later(Line one, Line other) {
+        return one.number() > other.number() ? one : other;
     }
 
     void take(SupplyPoint point, String subject, Line line) {

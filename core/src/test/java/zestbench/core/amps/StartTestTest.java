@@ -94,13 +94,13 @@ class StartTestTest {
         assertThat(ten.dropVolts(90, 100, 3)).isCloseTo(19.33, within(.01));
     }
 
-    /** A dip that is the wire's own drop, within the meter's doubt, never blames the supply before it; three times it always does. */
-    @RepeatedTest(30)
+    /** A dip that is the wire's own drop, within the meter's doubt, never blames the supply before it; three times and the meter's doubt always do. */
+    @RepeatedTest(100)
     void aDipIsBlamedOnTheWireOrOnWhatIsBeforeIt() {
         long seed = System.nanoTime();
         Random random = new Random(seed);
         List<String> gauges = Conductor.gauges(Metal.COPPER);
-        Run run = copper(gauges.get(random.nextInt(6)), 30 + random.nextInt(100));
+        Run run = copper(gauges.get(1 + random.nextInt(5)), 30 + random.nextInt(100));
         double amps = 40 + random.nextInt(50);
         double drop = run.wire().dropVolts(amps, run.feet(), 1);
         double before = 236 + random.nextInt(8);
@@ -111,19 +111,13 @@ class StartTestTest {
                         .verdict())
                 .as("seed %d", seed)
                 .isEqualTo(Verdict.GOOD);
-        double far = Math.max(0, before - 3 * drop - 8);
+        double far = before - 3 * drop - 14;
         assertThat(judge(new Caught(amps, far, before, false), run)
                         .verdicts()
                         .get(2)
                         .verdict())
                 .as("seed %d", seed)
-                .isEqualTo(
-                        far == 0
-                                ? judge(new Caught(amps, 0, before, false), run)
-                                        .verdicts()
-                                        .get(2)
-                                        .verdict()
-                                : Verdict.WEAK);
+                .isEqualTo(Verdict.WEAK);
     }
 
     @Test

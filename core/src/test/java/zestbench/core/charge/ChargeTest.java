@@ -112,9 +112,9 @@ class ChargeTest {
     @Test
     void noCircuitIsPressedOverItsLowestPlate() {
         assertThat(TightAndDry.mostPsig(PLATES)).hasValue(150);
-        assertThatThrownBy(() -> then(new OnCharge.Press(200, 200, 30)))
+        assertThatThrownBy(() -> then(new OnCharge.Press(200, 200, 30, null)))
                 .hasMessageContaining("lowest plate stands 150");
-        then(new OnCharge.Press(150, 150, 30));
+        then(new OnCharge.Press(150, 150, 30, null));
         assertThat(ChargeState.judged(state.charge().tests().get(0)).verdict()).isEqualTo(Verdict.GOOD);
     }
 
@@ -127,7 +127,23 @@ class ChargeTest {
         "150, 165, 30, TOO_CLOSE",
     })
     void aPressureStandsOrItLeaks(double psig, double after, double minutes, Verdict verdict) {
-        assertThat(TightAndDry.tightness(psig, after, minutes).verdict()).isEqualTo(verdict);
+        assertThat(TightAndDry.tightness(psig, after, minutes, null).verdict()).isEqualTo(verdict);
+    }
+
+    /** p ÷ T stays [physics]: 150 psig at 90 °F are 164.7 psia at 549.67 °R; at 70 °F, 529.67 °R, they are 158.7 psia, 144 psig. */
+    @ParameterizedTest
+    @CsvSource({
+        "150, 144.0, 60, 90, 70, GOOD",
+        "150, 142.5, 60, 90, 70, FAILED",
+        "150, 150.0, 60, 90, 70, TOO_CLOSE",
+        "150, 156.0, 60, 70, 90, GOOD",
+        "150, 150.0, 60, 70, 90, FAILED",
+    })
+    void aPressureGoesWithItsWarmth(
+            double psig, double after, double minutes, double first, double last, Verdict verdict) {
+        assertThat(TightAndDry.tightness(psig, after, minutes, new TightAndDry.Warmth(first, last))
+                        .verdict())
+                .isEqualTo(verdict);
     }
 
     /** 500 microns and deeper, under 1,000 after ten minutes shut off [practice]. */

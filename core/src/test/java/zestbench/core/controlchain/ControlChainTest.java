@@ -94,10 +94,21 @@ class ControlChainTest {
         assertThat(chain(Map.of("R at the transformer", 18.0)).words()).startsWith("Only 18 V at R");
     }
 
+    /** Of two readings that cannot both hold the later one counts: a switch that was mended, a thermostat that opened since. */
     @Test
-    void whatIsLiveBehindADeadPointIsReadAgain() {
-        ControlChain chain = chain(Map.of("Behind the float switch", 0.0, "Y at the thermostat", 25.0));
-        assertThat(chain.words()).contains("Read both again");
+    void theLaterOfTwoThatCannotBothHoldCounts() {
+        Map<String, Double> volts = new LinkedHashMap<>();
+        volts.put("Behind the float switch", 0.0);
+        volts.put("Across the coil", 25.0);
+        ControlChain mended = chain(volts);
+        assertThat(mended.reachesTheEnd()).isTrue();
+        assertThat(mended.words()).contains("Behind the float switch read dead before");
+        assertThat(mended.facts()).containsEntry(Fact.FLOAT_OPEN, false);
+        volts.put("Y at the thermostat", 0.1);
+        ControlChain lost = chain(volts);
+        assertThat(lost.reachesTheEnd()).isFalse();
+        assertThat(lost.next()).map(Point::name).contains("Behind the control fuse");
+        assertThat(lost.facts()).containsEntry(Fact.CALL_VOLTS, false).doesNotContainKey(Fact.COIL_VOLTS);
     }
 
     @Test

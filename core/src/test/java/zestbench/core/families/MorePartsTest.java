@@ -18,6 +18,7 @@ import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
+import zestbench.core.family.MatchRequest.Beside;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.Offer;
 import zestbench.core.family.Spec;
@@ -26,6 +27,7 @@ import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.family.Turning;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
+import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.plate.PlateLabel;
@@ -166,6 +168,26 @@ class MorePartsTest {
                 List.of(new Offer("x", spec("compressor", now))),
                 List.of(),
                 ShopRules.DEFAULT));
+    }
+
+    /** The contactor that is in decides by its own LRA, not by that of the old compressor. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {"-, NEEDS_CHANGE", "150, SUITABLE", "100, NEEDS_CHANGE"})
+    void theLockedRotorAmpsAreHeldAgainstTheContactorThatIsIn(@Nullable Double breaks, Grade grade) {
+        String whole = "SCROLL COMPRESSOR R-410A 208-230-1-60 RLA 17.6 LRA 96 36000 BTU/H";
+        Circuit circuit =
+                new Circuit(null, null, null, Spec.EMPTY, null, new Beside(null, null, null, null, null, null, breaks));
+        MatchAnswer answer = Families.named("compressor")
+                .match(new MatchRequest(
+                        spec("compressor", whole),
+                        List.of(),
+                        circuit,
+                        List.of(new Offer("x", spec("compressor", whole.replace("LRA 96", "LRA 118")))),
+                        List.of(),
+                        ShopRules.DEFAULT));
+        assertThat(answer.matches().get(0).grade()).isEqualTo(grade);
     }
 
     /** A label that is gone leaves it to the plate; two that disagree on the refrigerant stop. */

@@ -22,6 +22,8 @@ final class ApiParts {
         Map<String, Double> figures = new LinkedHashMap<>();
         put(figures, "microfarads", taken.microfarads());
         put(figures, "ohms", taken.ohms());
+        put(figures, "amps", taken.amps());
+        put(figures, "volts", taken.volts());
         put(figures, "coilOhms", taken.coilOhms());
         put(figures, "coilVolts", taken.coilVolts());
         put(figures, "voltsAcross", taken.voltsAcross());

@@ -11,7 +11,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.call.OnCharge;
+import zestbench.core.charge.TightAndDry;
 import zestbench.core.charge.Weight;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.ChargeEntry;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.person.Sender;
@@ -66,7 +68,22 @@ class ChargeController {
             Double after,
 
             @NotNull(message = "give for how many minutes it stood")
-            Double minutes) {}
+            Double minutes,
+
+            @Nullable Double fahrenheit,
+            @Nullable Double fahrenheitAfter) {
+        /** How warm it was; null where that was not read at both ends. */
+        TightAndDry.@Nullable Warmth warmth() {
+            InputProblem.require(
+                    (fahrenheit == null) == (fahrenheitAfter == null),
+                    fahrenheit == null ? "fahrenheit" : "fahrenheitAfter",
+                    null,
+                    "give how warm the circuit was at first and at the end, or neither");
+            return fahrenheit == null || fahrenheitAfter == null
+                    ? null
+                    : new TightAndDry.Warmth(fahrenheit, fahrenheitAfter);
+        }
+    }
 
     record NewVacuum(
             @NotNull(message = "give the microns when it was shut off")
@@ -101,7 +118,8 @@ class ChargeController {
 
     @PostMapping("/pressure-test")
     CallView press(@PathVariable long id, @Valid @RequestBody NewPressureTest given, Sender sender) {
-        return teller.after(id, sender, new OnCharge.Press(given.psig(), given.after(), given.minutes()));
+        return teller.after(
+                id, sender, new OnCharge.Press(given.psig(), given.after(), given.minutes(), given.warmth()));
     }
 
     @PostMapping("/vacuum")

@@ -57,9 +57,10 @@ class CloseoutController {
             @NotNull(message = "say which point was read") ProofPoint point,
 
             @NotNull(message = "give the figure that was read")
-            Double value) {}
+            Double value,
 
-    /** @param why the unit can do no better; asked where it is kept as its best with something out */
+            @Nullable Integer circuit) {}
+
     /** @param figure that does not stand still @param low least that was seen @param high most @param minutes watched */
     record WanderGiven(
             @NotNull(message = "say which figure") ProofFigure figure,
@@ -73,6 +74,7 @@ class CloseoutController {
             @NotNull(message = "give for how many minutes it was watched")
             Double minutes) {}
 
+    /** @param why the unit can do no better; asked where it is kept as its best with something out */
     record ProofKeeping(
             boolean isBenchmark,
 
@@ -172,7 +174,7 @@ class CloseoutController {
 
     @PostMapping("/proof/readings")
     CallView read(@PathVariable long id, @Valid @RequestBody ProofReading given, Sender sender) {
-        return teller.after(id, sender, new OnLeaving.ReadProof(given.point(), given.value()));
+        return teller.after(id, sender, new OnLeaving.ReadProof(given.point(), given.value(), given.circuit()));
     }
 
     @PostMapping("/proof/wanders")

@@ -59,6 +59,7 @@ class ReplayTest {
             "chain",
             "isPaired",
             "wanders",
+            "circuits",
             "figureOf",
             "start",
             "legs",
@@ -260,7 +261,8 @@ class ReplayTest {
                     null,
                     List.of());
         } else if (entry instanceof LeaveEntry.ProofRead e) {
-            return new OnLeaving.ReadProof(e.point(), e.value());
+            return new OnLeaving.ReadProof(
+                    e.point(), e.value(), e.circuit() == null ? null : Integer.valueOf(e.circuit()));
         } else if (entry instanceof LeaveEntry.ProofKept e) {
             return new OnLeaving.KeepProof(e.isBenchmark(), Objects.requireNonNullElse(e.why(), ""));
         } else if (entry instanceof LeaveEntry.WrittenUp e) {
