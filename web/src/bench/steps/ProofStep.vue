@@ -176,6 +176,7 @@ async function keep(isBenchmark: boolean) {
                 ><span class="zb-figure">{{ f.figure }}</span> {{ f.unit }}</span
               >
               <VerdictMark v-if="f.judged" :verdict="f.judged.verdict" :word="f.judged.word" />
+              <span v-else class="zb-soft">shown, not judged</span>
               <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
               <p class="zb-soft reckoning">{{ f.reckoning }}</p>
             </div>

@@ -214,8 +214,10 @@ class StandingTest {
         JsonNode view = call.does("/proof/readings", "{\"point\":\"SUCTION_LINE\",\"value\":74,\"circuit\":2}");
         JsonNode second = view.at("/leave/proof/circuits/0");
         assertThat(second.at("/circuit").asInt()).isEqualTo(2);
-        assertThat(second.at("/figures/0/title").asString()).isEqualTo("Superheat");
-        assertThat(second.at("/figures/0/reckoning").asString()).contains("Suction line 74");
+        assertThat(texts(second.at("/figures"), "/title"))
+                .contains("Superheat", "Evaporating")
+                .doesNotContain("Temperature split");
+        assertThat(second.at("/figures").toString()).contains("Suction line 74");
         assertThat(view.at("/leave/proof/figures").toString()).contains("Suction line 54");
         assertThat(call.refuses("/proof/readings", "{\"point\":\"RETURN_AIR\",\"value\":76,\"circuit\":2}"))
                 .contains("the air is of the whole unit");

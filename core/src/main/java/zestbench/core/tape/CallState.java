@@ -36,6 +36,7 @@ import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 import zestbench.core.quantity.Meter;
+import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
 import zestbench.core.supply.ControlVoltage;
@@ -368,12 +369,17 @@ public final class CallState {
     public UnitProof.Answer proved(ProofSetup setup, String circuit) {
         UnitProof.Answer whole = UnitProof.of(leave.readings(circuit), setup);
         // the air is told with the first circuit
+        UnitProof.Answer first = UnitProof.of(leave.readings(), setup);
         return new UnitProof.Answer(
                 whole.verdicts().stream()
                         .filter(v -> ProofFigure.valueOf(v.subject()).isOfCircuit())
                         .toList(),
-                List.of(),
-                whole.findings());
+                whole.shown().stream()
+                        .filter(s -> s.reading().quantity() == Quantity.FAHRENHEIT)
+                        .toList(),
+                whole.findings().stream()
+                        .filter(f -> !first.findings().contains(f))
+                        .toList());
     }
 
     /** What is known for the suspects. */
