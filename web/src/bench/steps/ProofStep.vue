@@ -149,7 +149,7 @@ async function keep(isBenchmark: boolean) {
           </PairRow>
           <p class="zb-wrong" role="status">{{ wrong }}</p>
         </PadDesk>
-        <div :class="{ beside: proof.circuits.some((c) => c.figures.length) }">
+        <div :class="{ sides: proof.circuits.some((c) => c.figures.length) }">
           <section v-if="hasFigures" aria-label="What it amounts to" class="figures">
             <div v-for="f in proof.figures" :key="f.title" class="figure">
               <span class="name">{{ f.title }}</span>
@@ -247,11 +247,20 @@ async function keep(isBenchmark: boolean) {
 .circuits {
   margin: 8px 0;
 }
-.beside {
+.sides {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(100%, 290px), 1fr));
   gap: 0 20px;
   align-items: start;
+}
+.sides .figure {
+  grid-template-columns: minmax(0, 1fr) auto;
+}
+.sides .name {
+  grid-column: 1 / -1;
+}
+.sides .value {
+  justify-self: start;
 }
 .wide {
   grid-column: 2 / -1;

@@ -11,6 +11,7 @@ import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.UnitProof;
 import zestbench.core.proof.Wander;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
 
 /** What happened while the unit was proved and left. */
 public sealed interface LeaveEntry extends Entry {
@@ -43,6 +44,11 @@ public sealed interface LeaveEntry extends Entry {
     /** A running unit was read at one point. @param value in the point's unit @param circuit as 2; null of the first, and of the air */
     record ProofRead(
             ProofPoint point, double value, @Nullable String circuit) implements LeaveEntry, Strikable, Live {
+        public ProofRead {
+            InputProblem.require(
+                    circuit == null || circuit.matches("[2-9]"), "circuit", circuit, "give 2 to 9, or leave it out");
+        }
+
         public ProofRead(ProofPoint point, double value) {
             this(point, value, null);
         }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 
 /** What happened while a motor started. */
@@ -29,6 +30,13 @@ public sealed interface StartEntry extends Entry {
             String wire,
             String meter)
             implements StartEntry, Strikable, Live {
+        private static final int VERDICTS = 3;
+
+        public StartCaught {
+            InputProblem.require(
+                    verdicts.size() == VERDICTS, "verdicts", verdicts.size(), "give amps, volts and dip of the start");
+        }
+
         @Override
         public TapeText told() {
             Judged amps = verdicts.get(0);
