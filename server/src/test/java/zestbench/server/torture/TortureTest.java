@@ -390,7 +390,7 @@ class TortureTest {
 
     /** Four phones take parts in, count and take the last piece of one truck. */
     private static void severalPeople(Victim bench) throws Exception {
-        int rounds = times(6, 60);
+        int rounds = times(3, 60);
         int before = bench.get("/api/truck").json().size();
         ExecutorService phones = Executors.newFixedThreadPool(4);
         List<Callable<Victim.Answer>> sends = new ArrayList<>();
@@ -464,7 +464,7 @@ class TortureTest {
     }
 
     private static void readings(Victim bench) {
-        int texts = times(300, 100_000);
+        int texts = times(150, 100_000);
         AtomicLong most = new AtomicLong();
         for (int i = 0; i < texts; i++) {
             String text = label();
@@ -532,7 +532,7 @@ class TortureTest {
         paths.propertyNames()
                 .forEach(path ->
                         paths.get(path).propertyNames().forEach(method -> operations.add(new String[] {method, path})));
-        int requests = times(250, 20_000);
+        int requests = times(120, 20_000);
         String[] ids = {"1", "0", "-1", "x", "99999999999999999999", "CP-001", "p1", "%2e%2e", "a%20b", "1.5"};
         for (int i = 0; i < requests; i++) {
             String[] operation = operations.get(i % operations.size());
