@@ -91,11 +91,11 @@ public final class OverloadFamily extends LabelledFamily {
             FieldRule.equal("tripClass", "", Mark.PRACTICE, "trips in the same time", "trips in another time")
                     .unsaid(Unsaid.UNDECIDED, "Which trip class has {silent}?"),
             FieldRule.atLeast("poles", "", Mark.PRACTICE, "guards every leg", "leaves a leg without its guard")
-                    .unsaid(Unsaid.SHOWN, "How many legs go through {silent}?"),
+                    .unsaid(Unsaid.UNDECIDED, "How many legs go through {silent}?"),
             FieldRule.equal("reset", "", Mark.PRACTICE, "reset the same way", "reset another way")
                     .fitting(
                             "Its reset to {old}, where it has the switch for it: {new} starts the motor by itself, or does not.")
-                    .unsaid(Unsaid.SHOWN, "Is {silent} reset by hand or by itself?"),
+                    .unsaid(Unsaid.UNDECIDED, "Is {silent} reset by hand or by itself?"),
             FieldRule.equal("element", "", Mark.PRACTICE, "works the same way", "works another way")
                     .fitting("{new} instead of {old}: its own sheet says what it mounts on and how it is fed.")
                     .unsaid(Unsaid.PASSED, ""),

@@ -89,7 +89,7 @@ public final class PhaseMonitorFamily extends LabelledFamily {
             ContactRules::form,
             FieldRule.equal("reset", "", Mark.PRACTICE, "reset the same way", "reset another way")
                     .fitting("Its reset to {old}: with {new} the unit starts by itself, or does not.")
-                    .unsaid(Unsaid.SHOWN, "Is {silent} reset by hand or by itself?"),
+                    .unsaid(Unsaid.UNDECIDED, "Is {silent} reset by hand or by itself?"),
             PhaseMonitorFamily::settings);
 
     public static final Family FAMILY = new PhaseMonitorFamily();

@@ -229,12 +229,24 @@ public final class ThermostatFamily extends LabelledFamily {
     private static void power(SpecPair p) {
         Optional<String> old = p.needed.text("power");
         Optional<String> now = p.offered.text("power");
-        if (now.isEmpty() || (now.get().equals("C_WIRE") && old.isEmpty())) {
-            p.silent(
+        boolean hasWire = old.filter("C_WIRE"::equals).isPresent();
+        boolean mayNeedWire = now.isEmpty() || now.get().equals("C_WIRE");
+        boolean isKnown = now.isPresent() && old.filter("BATTERY"::equals).isPresent();
+        if (mayNeedWire && !hasWire && !isKnown) {
+            p.ask(
+                    now.isEmpty()
+                            ? "Does the new one need a wire on C?"
+                            : "Is there a wire on C? The new one lives on it.");
+            p.add(
                     "power",
                     old.orElse(Criterion.NOT_ON_LABEL),
                     now.orElse(Criterion.NOT_ON_LABEL),
-                    "Does the new one need a wire on C, and is there one?");
+                    Grade.UNDECIDED,
+                    Mark.PRACTICE,
+                    "what feeds it has to be known");
+            return;
+        }
+        if (now.isEmpty()) {
             return;
         }
         boolean needsWire =
