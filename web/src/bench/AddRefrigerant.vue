@@ -24,7 +24,6 @@ const blank = () => ({
   pounds: '',
   ounces: '',
   refrigerant: '',
-  circuit: '',
   returnDate: '',
   place: '',
   how: '',
@@ -48,6 +47,13 @@ const { text: holder } = useDraft(
   () => '',
 )
 const refrigerant = computed(() => store.call?.leave.proof.refrigerant ?? '')
+const circuits = computed(() => store.call?.leave.proof.chargeCircuits ?? [])
+const circuit = ref<string | null>(null)
+const at = computed(
+  () =>
+    circuits.value.find((c) => c.circuit === circuit.value) ??
+    (circuits.value.length > 1 ? null : circuits.value[0]),
+)
 const isWeight = computed(() => what.value === 'ADDED' || what.value === 'RECOVERED')
 
 watch(what, () => (wrong.value = ''))
@@ -55,6 +61,7 @@ watch(isOpen, (open) => {
   if (open) {
     field.value = blank()
     isRepaired.value = false
+    circuit.value = null
     what.value = null
   }
 })
@@ -91,7 +98,7 @@ function send(): Promise<boolean> {
         ounces: figure('ounces'),
         cylinder: cylinder.value,
         holder: holder.value,
-        circuit: text('circuit'),
+        circuit: circuits.value.length > 1 ? (circuit.value ?? '') : '',
         ...(text('returnDate') ? { returnDate: text('returnDate') } : {}),
       })
   }
@@ -105,6 +112,10 @@ const FIGURES: Readonly<Record<What, readonly Name[]>> = {
 }
 async function keep() {
   if (what.value === null) return
+  if (isWeight.value && circuits.value.length > 1 && circuit.value === null) {
+    wrong.value = 'Say which circuit it goes into or comes out of.'
+    return
+  }
   const unread = FIGURES[what.value].find((name) => text(name) !== '' && figure(name) === undefined)
   if (unread !== undefined) {
     wrong.value = `"${text(unread)}" is no number: give ${unread} in figures.`
@@ -139,8 +150,14 @@ async function keep() {
         </div>
         <div class="pair">
           <LabelledField v-model="holder" label="Certificate of" hint="name or number" has-no-wrong-line />
-          <LabelledField v-model="field.circuit" label="Circuit, if several" has-no-wrong-line />
         </div>
+        <ChoiceButtons
+          v-if="circuits.length > 1"
+          v-model="circuit"
+          label="Which circuit"
+          :choices="circuits.map((c) => ({ value: c.circuit, words: c.words }))"
+        />
+        <p v-if="what === 'ADDED' && at" class="zb-soft">{{ at.now }}</p>
         <LabelledField
           v-if="what === 'ADDED'"
           v-model="field.returnDate"

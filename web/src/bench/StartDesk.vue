@@ -19,6 +19,7 @@ const NAMES = { BEFORE: 'At rest', VOLTS: 'Least at start', AMPS: 'Most at start
 const UNITS = { BEFORE: 'V', VOLTS: 'V', AMPS: 'A' } as const
 const SUBJECTS: Record<string, string> = { VOLTS: 'START VOLTS', AMPS: 'START AMPS' }
 const stays = ref<'no' | 'yes' | null>(null)
+const seconds = ref('')
 const metal = ref<'COPPER' | 'ALUMINUM'>('COPPER')
 const gauge = ref('')
 const feet = ref('')
@@ -34,7 +35,8 @@ function given(read: Record<string, string>) {
     amps: Number(read.AMPS),
     volts: Number(read.VOLTS),
     before: Number(read.BEFORE),
-    stays: stays.value === 'yes',
+    ...(stays.value === null ? {} : { stays: stays.value === 'yes' }),
+    ...(seconds.value ? { seconds: Number(seconds.value) } : {}),
     ...(gauge.value && feet.value
       ? { gauge: gauge.value, metal: metal.value, feet: Number(feet.value) }
       : {}),
@@ -43,7 +45,7 @@ function given(read: Record<string, string>) {
 const at = useReadings<Preview>(
   () => `start ${store.call?.id} ${props.placeId}`,
   () => rows,
-  (read) => stays.value !== null && rows.every((row) => read[row] !== undefined),
+  (read) => (stays.value !== null || seconds.value !== '') && rows.every((row) => read[row] !== undefined),
   (read) =>
     body(
       api.POST('/api/calls/{id}/starts/preview', {
@@ -51,7 +53,7 @@ const at = useReadings<Preview>(
         body: given(read),
       }),
     ),
-  () => [stays.value, metal.value, gauge.value, feet.value],
+  () => [stays.value, seconds.value, metal.value, gauge.value, feet.value],
 )
 const { typed, active, wrong, isReady, seen, read, isEnough } = at
 const isTyping = computed(() => Object.keys(read.value).length > 0)
@@ -67,6 +69,7 @@ async function keep() {
   if (await store.change('POST', '/starts', what, given(read.value))) {
     at.letGo()
     stays.value = null
+    seconds.value = ''
   }
 }
 const canKeep = computed(() => isEnough.value && isTyping.value)
@@ -109,6 +112,13 @@ defineExpose({ canKeep, keep })
           { value: 'no', words: 'fall at once' },
           { value: 'yes', words: 'stay over half a second' },
         ]"
+      />
+      <LabelledField
+        v-model="seconds"
+        class="apart"
+        label="Or for how many seconds, if the clamp shows it"
+        kind="number"
+        has-no-wrong-line
       />
       <details class="wire">
         <summary>Its wire from the panel, if you know it</summary>

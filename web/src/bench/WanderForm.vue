@@ -6,7 +6,7 @@ import { useCall } from '@/stores/call'
 import { numberIn } from './fieldText'
 
 /** A figure that does not stand still: from where to where it goes, and for how long that was watched. */
-const props = defineProps<{ figure: FigureView }>()
+const props = defineProps<{ figure: FigureView; circuit?: number }>()
 const store = useCall()
 const isOpen = ref(false)
 const low = ref('')
@@ -21,7 +21,8 @@ async function keep() {
     wrong.value = 'Give the least, the most and the minutes as numbers.'
     return
   }
-  const json = { figure: figureOf, low: read.low, high: read.high, minutes: read.minutes }
+  const of = props.circuit === undefined ? {} : { circuit: props.circuit }
+  const json = { figure: figureOf, low: read.low, high: read.high, minutes: read.minutes, ...of }
   if (await store.change('POST', '/proof/wanders', `${props.figure.title} wanders`, json)) {
     isOpen.value = false
     for (const field of [low, high, minutes, wrong]) field.value = ''

@@ -149,7 +149,10 @@ onMounted(async () => {
                 <span>{{ p.part.asLeft }}{{ p.part.measured ? `, read ${p.part.measured}` : '' }}</span>
                 <span class="zb-soft"
                   >{{ p.part.place }}, in for {{ p.age
-                  }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : '' }}</span
+                  }}{{ p.part.returnDate ? `, stopgap until ${dateWords(p.part.returnDate)}` : ''
+                  }}{{
+                    p.part.warrantyUntil ? `, warranty until ${dateWords(p.part.warrantyUntil)}` : ''
+                  }}</span
                 >
               </router-link>
             </section>

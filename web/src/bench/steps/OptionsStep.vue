@@ -5,6 +5,7 @@ import type { OptionView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
+import ReasonLines from '../ReasonLines.vue'
 import { useDraft } from '@/shared/useDraft'
 import { usePreview } from '@/shared/usePreview'
 import { useCall } from '@/stores/call'
@@ -17,11 +18,14 @@ interface Edited {
   labour: string
   warranty: string
   parts: { name: string; count: string; each: string }[]
+  weighs: OptionView['weighs']
 }
 const TIERS: readonly { value: OptionView['tier']; words: string }[] = [
   { value: 'STOPGAP', words: 'temporary' },
   { value: 'PROPER', words: 'repair' },
   { value: 'BETTER', words: 'upgrade' },
+  { value: 'OUTDOOR_UNIT', words: 'outdoor unit' },
+  { value: 'SYSTEM', words: 'whole system' },
 ]
 const store = useCall()
 const kept = computed(() => store.call?.leave.options ?? [])
@@ -40,7 +44,7 @@ const edited = ref<Edited[] | null>(null)
 watch(drafted, (text) => {
   if (edited.value === null && text !== '') edited.value = JSON.parse(text) as Edited[]
 })
-const matchable = computed(() => store.call?.parts.filter((p) => p.missing.length === 0 && !p.closed) ?? [])
+const sources = computed(() => store.call?.leave.optionSources ?? [])
 
 const asEdited = (o: OptionView): Edited => ({
   key: o.key,
@@ -48,14 +52,19 @@ const asEdited = (o: OptionView): Edited => ({
   words: o.words,
   labour: String(o.labour),
   warranty: o.warranty ?? '',
-  parts: o.parts.map((p) => ({ name: p.name, count: String(p.count), each: String(p.each) })),
+  parts: o.parts.map((p) => ({ name: p.name, count: String(p.count), each: String(p.each ?? '') })),
+  weighs: o.weighs,
 })
 function given() {
   return {
     options: (edited.value ?? []).map((o) => ({
       ...o,
       labour: Number(o.labour || 0),
-      parts: o.parts.map((p) => ({ name: p.name, count: Number(p.count || 0), each: Number(p.each || 0) })),
+      parts: o.parts.map((p) => ({
+        name: p.name,
+        count: Number(p.count || 0),
+        ...(p.each === '' ? {} : { each: Number(p.each) }),
+      })),
     })),
   }
 }
@@ -75,16 +84,25 @@ watch(
   },
   { deep: true },
 )
+/** A condemned compressor's three ways are there at once. */
+watch(
+  () => sources.value.find((s) => s.isFirst)?.part,
+  (part) => {
+    if (part !== undefined && edited.value === null && drafted.value === '' && store.isWorking)
+      void putTogether(part)
+  },
+  { immediate: true },
+)
 function edit() {
   edited.value = kept.value.map(asEdited)
 }
 function add() {
   edited.value = [
     ...(edited.value ?? kept.value.map(asEdited)),
-    { key: newId().slice(0, 12), tier: 'PROPER', words: '', labour: '', warranty: '', parts: [] },
+    { key: newId().slice(0, 12), tier: 'PROPER', words: '', labour: '', warranty: '', parts: [], weighs: [] },
   ]
 }
-async function fromMatches(partId: string) {
+async function putTogether(partId: string) {
   const id = store.call?.id
   if (id === undefined) return
   try {
@@ -111,7 +129,7 @@ function decline() {
 function choose(o: OptionView) {
   void store.change('POST', '/options/choice', `chosen: ${o.words}`, o.isTaken ? {} : { key: o.key })
 }
-const money = (figure: number | string) => `$ ${Number(figure).toFixed(2)}`
+const price = (total: string | undefined) => (total === undefined ? 'to be priced' : `$ ${total}`)
 const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_blank')
 </script>
 
@@ -129,7 +147,13 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
           <div v-for="(p, n) in o.parts" :key="n" class="part">
             <LabelledField v-model="p.name" label="Part" has-no-wrong-line />
             <LabelledField v-model="p.count" label="Count" kind="number" has-no-wrong-line />
-            <LabelledField v-model="p.each" label="Each, $" kind="number" has-no-wrong-line />
+            <LabelledField
+              v-model="p.each"
+              label="Each, $"
+              hint="to be priced"
+              kind="number"
+              has-no-wrong-line
+            />
             <v-btn variant="text" height="48" aria-label="Leave this part out" @click="o.parts.splice(n, 1)"
               >out</v-btn
             >
@@ -149,8 +173,9 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
               has-no-wrong-line
               class="warranty"
             />
-            <b class="total zb-figure">{{ seen?.[i] ? money(seen[i]!.total) : '' }}</b>
+            <b class="total zb-figure">{{ seen?.[i] ? price(seen[i]!.total) : '' }}</b>
           </div>
+          <ReasonLines :reasons="o.weighs" />
         </section>
       </template>
       <template v-else>
@@ -170,9 +195,10 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
             <span v-for="p in o.parts" :key="p.name" class="zb-soft line">{{ p.count }} × {{ p.name }}</span>
             <span class="zb-soft line">{{ o.reckoning }}</span>
             <span v-if="o.warranty" class="line">Warranty: {{ o.warranty }}</span>
+            <ReasonLines :reasons="o.weighs" />
           </span>
           <span class="right"
-            ><b class="total zb-figure">{{ money(o.total) }}</b
+            ><b class="total zb-figure">{{ price(o.total) }}</b
             ><span class="zb-small">{{ o.isTaken ? 'chosen' : '' }}</span></span
           >
         </button>
@@ -184,8 +210,8 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
         </p>
       </template>
       <div v-if="store.isWorking" class="start">
-        <v-btn v-for="p in matchable" :key="p.id" height="48" @click="fromMatches(p.id)"
-          >+ from matches: {{ p.title.toLowerCase() }}</v-btn
+        <v-btn v-for="s in sources" :key="s.part" height="48" @click="putTogether(s.part)"
+          >+ {{ s.words }}</v-btn
         >
         <v-btn height="48" @click="add">+ by hand</v-btn>
         <v-btn v-if="!edited && kept.length" height="48" @click="edit">Change them</v-btn>

@@ -12,6 +12,8 @@ import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
 import { useSession } from '@/stores/session'
 import { clock, useTimers } from '@/stores/timers'
+import BestFigures from '../BestFigures.vue'
+import ChargeMoved from '../ChargeMoved.vue'
 import CheckList from '../CheckList.vue'
 import PadDesk from '../PadDesk.vue'
 import PairRow from '../PairRow.vue'
@@ -41,6 +43,23 @@ const { typed, active, wrong, isReady, read, readFirstOpen, next } = useReadingD
     }),
 })
 const at = computed(() => points.value.find((p) => p.point === active.value) ?? null)
+/** A second circuit is offered of which nothing was read. */
+const isTandem = computed(
+  () =>
+    store.isWorking &&
+    (proof.value?.circuits.length ?? 0) > 0 &&
+    !proof.value?.circuits.some((c) => c.figures.length),
+)
+async function shareOne() {
+  const plate = store.call?.plates.outdoor
+  const json = {
+    which: 'OUTDOOR' as const,
+    text: plate?.text ?? '',
+    fields: { circuits: 1 } as never,
+    cleared: [],
+  }
+  if (await store.change('POST', '/plate', 'one circuit', json)) circuit.value = '1'
+}
 const hasFigures = computed(() => (proof.value?.figures.length ?? 0) > 0)
 const plots = computed(() => proof.value?.series.filter((s) => s.points.length > 1) ?? [])
 
@@ -125,6 +144,9 @@ async function keep(isBenchmark: boolean) {
             ...proof.circuits.map((c) => ({ value: String(c.circuit), words: `Circuit ${c.circuit}` })),
           ]"
         />
+        <v-btn v-if="isTandem" variant="text" height="44" class="circuits" @click="shareOne"
+          >its compressors share one circuit</v-btn
+        >
         <PadDesk
           v-model="typed"
           :is-reading="active !== null && store.isWorking"
@@ -179,6 +201,7 @@ async function keep(isBenchmark: boolean) {
               <span v-else class="zb-soft">shown, not judged</span>
               <JudgedScale :judged="f.judged" :subject="f.title" class="at" />
               <p class="zb-soft reckoning">{{ f.reckoning }}</p>
+              <WanderForm v-if="f.figureOf && store.isWorking" :figure="f" :circuit="c.circuit" />
             </div>
             <FindingLines :findings="c.findings" />
           </section>
@@ -193,30 +216,11 @@ async function keep(isBenchmark: boolean) {
           </div>
         </section>
         <FindingLines :findings="proof.findings" />
-        <section v-if="proof.best" class="best">
-          <h3>At its best, {{ proof.best.outdoor }}</h3>
-          <p v-if="proof.best.words" class="zb-soft">{{ proof.best.words }}</p>
-          <table class="zb-table">
-            <thead>
-              <tr>
-                <th scope="col">Figure</th>
-                <th scope="col">Best</th>
-                <th scope="col">Now</th>
-                <th scope="col">Between</th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="f in proof.best.figures" :key="f.title">
-                <td>{{ f.title }}</td>
-                <td class="zb-figure">{{ f.best }} {{ f.unit }}</td>
-                <td class="zb-figure">{{ f.now ?? '–' }}</td>
-                <td>
-                  <b v-if="f.isWorse">Worse. </b><span class="zb-soft">{{ f.reckoning }}</span>
-                </td>
-              </tr>
-            </tbody>
-          </table>
-        </section>
+        <ChargeMoved :charge="proof.charge" />
+        <BestFigures v-if="proof.best" :best="proof.best" />
+        <template v-for="c in proof.circuits" :key="c.circuit">
+          <BestFigures v-if="c.best" :best="c.best" :of="`circuit ${c.circuit}`" />
+        </template>
         <section v-for="s in plots" :key="s.figure">
           <h3>{{ s.title }} as it settles</h3>
           <TrendPlot :name="s.title" :unit="s.unit" :points="s.points" is-of-today />

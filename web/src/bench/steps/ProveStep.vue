@@ -6,6 +6,7 @@ import { FAMILIES } from '@/families'
 import LabelledField from '@/shared/LabelledField.vue'
 import PageTabs from '@/shared/PageTabs.vue'
 import { useCall } from '@/stores/call'
+import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import AmpsDesk from '../AmpsDesk.vue'
 import CheckList from '../CheckList.vue'
 import ReadingDesk from '../ReadingDesk.vue'
@@ -14,6 +15,12 @@ import ReadingDesk from '../ReadingDesk.vue'
 const store = useCall()
 const part = computed(() => store.part)
 const note = ref('')
+/** How long its maker answers for the new one, as its box or sheet says. */
+const WARRANTIES = ['1', '2', '5', '10'].map((value) => ({
+  value,
+  words: value === '1' ? '1 year' : `${value} years`,
+}))
+const warranty = ref<string | null>(null)
 const returnDate = ref(part.value?.chosen?.returnDate ?? '')
 type Page = PartView['prove']['start']
 const prove = computed(() => part.value?.prove)
@@ -69,6 +76,7 @@ async function close() {
     outcome: 'REPLACED' as const,
     note: note.value,
     ...(isStopgap.value ? { returnDate: returnDate.value } : {}),
+    ...(warranty.value ? { warrantyYears: Number(warranty.value) } : {}),
   }
   if (await store.changePart('POST', '/close', 'close part', json)) store.goNext()
 }
@@ -88,6 +96,9 @@ const pages = computed(() => prove.value?.pages.map((value) => ({ value, words: 
         <p class="zb-caution"><b>Closed.</b> Left with {{ part.closed.asLeft }}. {{ part.closed.note }}</p>
         <p v-if="part.closed.returnDate" class="zb-note">
           Stopgap: comes out by <b>{{ part.closed.returnDate }}</b>.
+        </p>
+        <p v-if="part.closed.warrantyUntil" class="zb-note">
+          Its maker answers for it until <b>{{ part.closed.warrantyUntil }}</b>.
         </p>
       </template>
       <template v-else-if="page === 'NEW'">
@@ -112,6 +123,13 @@ const pages = computed(() => prove.value?.pages.map((value) => ({ value, words: 
         <component :is="running" v-if="running" ref="runningView" @tick="tick" />
         <CheckList v-else-if="part.running.length" :checks="part.running" @tick="tick" />
         <AmpsDesk v-else ref="ampsDesk" />
+        <ChoiceButtons
+          v-model="warranty"
+          label="Its maker answers for it, if you know"
+          :choices="WARRANTIES"
+          is-clearable
+          class="note"
+        />
         <LabelledField v-model="note" label="Note for the next visit" has-no-wrong-line class="note" />
         <LabelledField
           v-if="isStopgap"

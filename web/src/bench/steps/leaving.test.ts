@@ -255,6 +255,7 @@ describe('options for the customer', () => {
     title: 'Proper',
     words: `way ${key}`,
     parts: [{ name: 'Can', count: 2, each: 10 }],
+    weighs: [],
     labour: 95,
     total,
     reckoning: `2 × 10.00 + labour 95.00 = ${total}`,
@@ -293,6 +294,37 @@ describe('options for the customer', () => {
     expect(sent.at(-1)?.json).toEqual({ key: 'a' })
     expect(view.find('.offered').text()).toContain('chosen')
     expect(action(view)).toBe('Go on to leave')
+  })
+
+  it('stand there at once for a condemned compressor, weighed, with prices to be asked', async () => {
+    const way = (key: string, tier: 'PROPER' | 'SYSTEM') => ({
+      ...option(key, ''),
+      tier,
+      total: undefined,
+      parts: [{ name: `Part of ${key}`, count: 1 }],
+      weighs: [{ words: '12 years old', speaksFor: tier === 'SYSTEM' }],
+    })
+    const sent = server({
+      '/parts/p1/options': [way('s', 'SYSTEM'), way('c', 'PROPER')],
+      '/options/preview': [way('s', 'SYSTEM'), way('c', 'PROPER')],
+      '/options': leaving({ options: [way('s', 'SYSTEM'), way('c', 'PROPER')] }),
+    })
+    const sources = [{ part: 'p1', words: 'Compressor, outdoor unit or whole system', isFirst: true }]
+    const view = await onBench(OptionsStep, leaving({ optionSources: sources }), { call: 'OPTIONS' })
+    await new Promise((done) => setTimeout(done, 260))
+    await flushPromises()
+    expect(view.findAll('.option')).toHaveLength(2)
+    expect(view.find('.total').text()).toBe('to be priced')
+    expect(view.find('.option').text()).toContain('For it: 12 years old')
+    await view.find('[data-action]').trigger('click')
+    await flushPromises()
+    expect(sent.find((s) => s.method === 'PUT')?.json).toMatchObject({
+      options: [
+        { tier: 'SYSTEM', parts: [{ name: 'Part of s', count: 1 }], weighs: [{ speaksFor: true }] },
+        { tier: 'PROPER' },
+      ],
+    })
+    expect(view.find('.offered').text()).toContain('to be priced')
   })
 
   it('say what the server found wrong, and printing is a page of its own', async () => {

@@ -36,6 +36,10 @@ public final class StartTest {
     private static final double FAR = 0.10;
 
     private static final double LEAST_READ = 1;
+    private static final double MOST_SECONDS = 60;
+    /** A rotor that comes up has let go of its locked amps by then. [practice] */
+    private static final double STARTED_SECONDS = 0.5;
+
     private static final double MOST_AMPS = 3_000;
     private static final double MOST_VOLTS = 1_000;
 
@@ -52,9 +56,21 @@ public final class StartTest {
      * @param volts the least while it started, at the unit
      * @param before at the same two screws at rest
      * @param stays whether the amps stayed there for over half a second
+     * @param seconds for which they stayed; null where the clamp does not tell
      */
-    public record Caught(double amps, double volts, double before, boolean stays) {
+    public record Caught(
+            double amps,
+            double volts,
+            double before,
+            boolean stays,
+            @Nullable Double seconds) {
         public Caught {
+            InputProblem.require(
+                    seconds == null || seconds >= 0 && seconds <= MOST_SECONDS,
+                    "seconds",
+                    seconds,
+                    "give for how many seconds the amps stayed, 0 to 60");
+            stays = seconds == null ? stays : seconds > STARTED_SECONDS;
             InputProblem.require(
                     amps > 0 && amps <= MOST_AMPS,
                     "amps",
@@ -177,10 +193,16 @@ public final class StartTest {
                         most > 0 ? most : caught.volts(),
                         Figures.fixed(standing, 0),
                         stands
-                                ? "they stay: the rotor stands"
+                                ? "they stay" + howLong(" for ") + ": the rotor stands"
                                 : caught.stays()
-                                        ? "they stay, below what it draws standing: it comes up slowly"
-                                        : "they fall at once: it comes up"));
+                                        ? "they stay" + howLong(" for ")
+                                                + ", below what it draws standing: it comes up slowly"
+                                        : "they fall" + (caught.seconds() == null ? " at once" : howLong(" after "))
+                                                + ": it comes up"));
+    }
+
+    private String howLong(String how) {
+        return caught.seconds() == null ? "" : how + Figures.plain(caught.seconds()) + " s";
     }
 
     private Judged volts() {

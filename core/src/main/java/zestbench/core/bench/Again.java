@@ -6,6 +6,7 @@ import zestbench.core.judgement.Finding;
 import zestbench.core.quantity.Letters;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.UnitHistory;
+import zestbench.core.tape.UnitHistory.Replaced;
 
 /** A part that was replaced at its place not long ago: what fails again has a cause outside of itself. */
 final class Again {
@@ -17,12 +18,13 @@ final class Again {
     private Again() {}
 
     /**
-     * @param replaced when parts of its name were replaced at its place before, the earliest first
+     * @param replaced parts of its name that were replaced at its place before, the earliest first
      * @param nowMillis when the call was last worked on
      */
-    static Optional<Finding> finding(PartState part, List<Long> replaced, long nowMillis) {
-        List<Long> recent =
-                replaced.stream().filter(at -> nowMillis - at <= RECENT_MILLIS).toList();
+    static Optional<Finding> finding(PartState part, List<Replaced> replaced, long nowMillis) {
+        List<Replaced> recent = replaced.stream()
+                .filter(at -> nowMillis - at.atMillis() <= RECENT_MILLIS)
+                .toList();
         if (recent.isEmpty()) {
             return Optional.empty();
         }
@@ -31,6 +33,6 @@ final class Again {
                 "{} {} at this place in two years, the last was put in {} ago: find what kills it before another goes in.",
                 which,
                 Letters.small(part.added().title()),
-                UnitHistory.age(nowMillis - recent.get(recent.size() - 1))));
+                UnitHistory.age(nowMillis - recent.get(recent.size() - 1).atMillis())));
     }
 }

@@ -96,7 +96,7 @@ public final class CallAccount {
         for (Line line : state.leave().wanders().values()) {
             LeaveEntry.FigureWandered wandered = (LeaveEntry.FigureWandered) line.entry();
             if (wandered.judged().verdict() != Verdict.GOOD) {
-                out.add(Letters.inSentence(wandered.wander().figure().title()) + " wanders, "
+                out.add(Letters.inSentence(wandered.title()) + " wanders, "
                         + wandered.wander().words());
             }
         }
@@ -134,7 +134,7 @@ public final class CallAccount {
         }
         for (Line line : state.charge().moved()) {
             if (line.entry() instanceof ChargeEntry.ChargeMoved moved) {
-                out.add(moved.words() + ", cylinder " + moved.cylinder());
+                out.add(moved.words() + moved.of() + ", cylinder " + moved.cylinder());
             }
         }
         for (UnitEntry.WorkDone work : state.work()) {

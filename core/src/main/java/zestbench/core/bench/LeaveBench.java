@@ -13,6 +13,7 @@ import zestbench.core.bench.LeaveViews.CircuitView;
 import zestbench.core.bench.LeaveViews.FigureView;
 import zestbench.core.bench.LeaveViews.InstantView;
 import zestbench.core.bench.LeaveViews.LeaveView;
+import zestbench.core.bench.LeaveViews.OptionSourceView;
 import zestbench.core.bench.LeaveViews.OptionView;
 import zestbench.core.bench.LeaveViews.PointView;
 import zestbench.core.bench.LeaveViews.ProofView;
@@ -25,21 +26,27 @@ import zestbench.core.bench.PartViews.CheckView;
 import zestbench.core.bench.PartViews.FindingView;
 import zestbench.core.bench.PartViews.JudgedView;
 import zestbench.core.call.Surroundings;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Judged;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.Running;
 import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.Letters;
 import zestbench.core.tape.BeforePower;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.LeaveState;
 import zestbench.core.tape.Line;
+import zestbench.core.tape.PartState;
 
 /** What the bench shows of how a call ends. */
 public final class LeaveBench {
+    private static final String FIRST = LeaveEntry.CircuitProved.FIRST;
+
     private LeaveBench() {}
 
     static LeaveView view(CallState state, Surroundings around, Before before) {
@@ -55,7 +62,26 @@ public final class LeaveBench {
                 leave.options().stream()
                         .map(o -> OptionView.of(o, leave.taken()))
                         .toList(),
+                sources(state),
                 leave.isDeclined());
+    }
+
+    /** Parts that are open and readable by what matches them; a compressor, condemned too, by the three ways that are open then. */
+    private static List<OptionSourceView> sources(CallState state) {
+        LeaveState leave = state.leave();
+        List<OptionSourceView> out = new ArrayList<>();
+        for (PartState part : state.parts()) {
+            String title = part.added().title();
+            if (part.family().has(Trait.COMPRESSES)) {
+                if (part.closed() == null || part.isCondemned()) {
+                    boolean isFirst = part.isCondemned() && leave.options().isEmpty() && !leave.isDeclined();
+                    out.add(new OptionSourceView(part.id(), title + ", outdoor unit or whole system", isFirst));
+                }
+            } else if (part.closed() == null && part.missing().isEmpty()) {
+                out.add(new OptionSourceView(part.id(), "From matches: " + Letters.inSentence(title), false));
+            }
+        }
+        return out;
     }
 
     private static ProofView proof(CallState state, ProofSetup setup, Before before) {
@@ -72,24 +98,26 @@ public final class LeaveBench {
                 settling,
                 setup.refrigerant(),
                 setup.table() != null,
-                points(leave, state.isHeating()),
+                points(leave, state.running()),
                 figures(answer),
                 wanders(leave),
-                state.isHeating() ? List.of() : circuits(state, setup),
+                state.isHeating() ? List.of() : circuits(state, setup, before),
+                ChargeBench.views(state, setup),
+                ChargeBench.circuits(state, setup),
                 answer.findings().stream().map(FindingView::of).toList(),
                 series(leave, setup),
-                best(before.best(), readings, answer),
+                best(before.bests().get(FIRST), readings, answer),
                 kept == null ? "" : kept.entry().told().detail(),
                 Benchmark.standing(readings, answer, isSettled));
     }
 
-    private static List<PointView> points(LeaveState leave, boolean isHeating) {
+    private static List<PointView> points(LeaveState leave, Running running) {
         Map<ProofPoint, LeaveState.Read> last = new EnumMap<>(ProofPoint.class);
         leave.reads().forEach(read -> last.put(read.point(), read));
         List<PointView> out = new ArrayList<>();
         for (ProofPoint point : ProofPoint.values()) {
             LeaveState.Read read = last.get(point);
-            if (read == null && !point.isReadOf(isHeating)) {
+            if (read == null && !point.isReadOf(running)) {
                 continue;
             }
             out.add(
@@ -100,10 +128,10 @@ public final class LeaveBench {
         return out;
     }
 
-    /** As many as its plate has compressors, and as were read. */
-    private static List<CircuitView> circuits(CallState state, ProofSetup setup) {
+    /** As many as its plate tells, and as were read. */
+    private static List<CircuitView> circuits(CallState state, ProofSetup setup, Before before) {
         LeaveState leave = state.leave();
-        int last = Math.max(1, state.plates().outdoor().rows("compressors").size());
+        int last = state.plates().circuits();
         for (String read : leave.others().keySet()) {
             last = Math.max(last, Integer.parseInt(read));
         }
@@ -126,7 +154,8 @@ public final class LeaveBench {
                     read.isEmpty() ? List.of() : figures(answer),
                     read.isEmpty()
                             ? List.of()
-                            : answer.findings().stream().map(FindingView::of).toList()));
+                            : answer.findings().stream().map(FindingView::of).toList(),
+                    best(before.bests().get(name), leave.readings(name), answer)));
         }
         return out;
     }
@@ -136,7 +165,7 @@ public final class LeaveBench {
                 .map(line -> {
                     LeaveEntry.FigureWandered at = (LeaveEntry.FigureWandered) line.entry();
                     return new WanderView(
-                            at.wander().figure().title(),
+                            at.title(),
                             at.wander().words(),
                             JudgedView.of(line.number(), at.judged(), List.of()),
                             at.findings().stream().map(FindingView::of).toList());

@@ -28,6 +28,7 @@ public final class LeaveViews {
             List<WriteUpView> writeUps,
             List<UrgencyView> urgencies,
             List<OptionView> options,
+            List<OptionSourceView> optionSources,
             boolean isDeclined) {}
 
     /**
@@ -47,6 +48,8 @@ public final class LeaveViews {
             List<FigureView> figures,
             List<WanderView> wanders,
             List<CircuitView> circuits,
+            List<ChargeView> charge,
+            List<ChargeCircuitView> chargeCircuits,
             List<FindingView> findings,
             List<SeriesView> series,
             @Nullable BestView best,
@@ -98,7 +101,21 @@ public final class LeaveViews {
 
     /** Another circuit of refrigerant beside the first. @param circuit from 2 on */
     public record CircuitView(
-            int circuit, List<PointView> points, List<FigureView> figures, List<FindingView> findings) {}
+            int circuit,
+            List<PointView> points,
+            List<FigureView> figures,
+            List<FindingView> findings,
+            @Nullable BestView best) {}
+
+    /** What was weighed in or out. @param missing what nobody read of it; empty where all is */
+    public record ChargeView(String words, List<MovedView> figures, String missing) {}
+
+    /** A figure before refrigerant was weighed and after; null where it was not read. */
+    public record MovedView(
+            String title, @Nullable String before, @Nullable String after, String unit) {}
+
+    /** A circuit that refrigerant can be weighed into. @param now what is read of it */
+    public record ChargeCircuitView(String circuit, String words, String now) {}
 
     /** A figure that does not stand still. @param words as 4 to 18 °F over 3 min */
     public record WanderView(String title, String words, JudgedView judged, List<FindingView> findings) {}
@@ -170,7 +187,10 @@ public final class LeaveViews {
         }
     }
 
-    /** @param total to the cent @param isTaken whether the customer chose it */
+    /** What options can be put together from. @param words as from matches: run capacitor @param isFirst whether it is there at once */
+    public record OptionSourceView(String part, String words, boolean isFirst) {}
+
+    /** @param total to the cent; null while a price is to be asked @param isTaken whether the customer chose it */
     public record OptionView(
             String key,
             CustomerOption.Tier tier,
@@ -178,9 +198,10 @@ public final class LeaveViews {
             String words,
             List<CustomerOption.Line> parts,
             double labour,
-            String total,
+            @Nullable String total,
             String reckoning,
             @Nullable String warranty,
+            List<CustomerOption.Weighed> weighs,
             boolean isTaken) {
         public static OptionView of(CustomerOption option, String taken) {
             return new OptionView(
@@ -190,9 +211,10 @@ public final class LeaveViews {
                     option.words(),
                     option.parts(),
                     option.labour(),
-                    Figures.fixed(option.total(), 2),
+                    option.total().map(t -> Figures.fixed(t, 2)).orElse(null),
                     option.reckoning(),
                     option.warranty(),
+                    option.weighs(),
                     option.key().equals(taken));
         }
     }

@@ -174,6 +174,7 @@ final class PartBench {
                         closed.outcome().words(),
                         closed.asLeft(),
                         closed.note(),
-                        closed.returnDate());
+                        closed.returnDate(),
+                        closed.warrantyUntil());
     }
 }

@@ -191,7 +191,8 @@ public final class PartViews {
             String words,
             String asLeft,
             String note,
-            @Nullable String returnDate) {}
+            @Nullable String returnDate,
+            @Nullable String warrantyUntil) {}
 
     /** The same part at an earlier visit. @param figures by what was read, in its unit */
     public record LastTimeView(

@@ -57,10 +57,16 @@ public sealed interface OnCharge extends Command {
                     what,
                     Figures.tidy(ounces),
                     cylinder.strip(),
-                    circuit.strip(),
+                    named(circuit.strip()),
                     holder.strip(),
                     returnDate == null ? null : OnMatch.dayOut(returnDate)));
         }
+    }
+
+    /** A circuit as the proof names it: 2 where Circuit 2 was said. */
+    private static String named(String circuit) {
+        String number = Letters.small(circuit).replaceFirst("^circuit\\s*(?=\\d$)", "");
+        return number.matches("\\d") ? number : circuit;
     }
 
     /** Looks for a leak. @param place where it is; empty where none was found */

@@ -86,22 +86,30 @@ public sealed interface OnLeaving extends Command {
         }
     }
 
-    /** Says that a figure of the running unit does not stand still. */
-    record SayWandering(Wander wander) implements OnLeaving {
+    /** Says that a figure of the running unit does not stand still. @param circuit from 1 on; null where it has one */
+    record SayWandering(Wander wander, @Nullable Integer circuit) implements OnLeaving {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             if (!state.leave().isRunning()) {
                 throw new Refusal("The unit does not run: start it first, its readings count from then.");
             }
-            Limits limits = state.proved(around.proof(state.plates())).verdicts().stream()
-                    .filter(v -> v.subject().equals(wander.figure().name()))
-                    .map(Judged::limits)
-                    .filter(Objects::nonNull)
-                    .findFirst()
-                    .orElse(null);
+            String of = circuit == null || circuit == 1 ? null : String.valueOf(circuit);
+            InputProblem.require(
+                    of == null || state.leave().others().containsKey(of),
+                    "circuit",
+                    circuit,
+                    "nothing of this circuit was read: read its pressures and lines first");
+            ProofSetup setup = around.proof(state.plates());
+            Limits limits = (of == null ? state.proved(setup) : state.proved(setup, of))
+                    .verdicts().stream()
+                            .filter(v -> v.subject().equals(wander.figure().name()))
+                            .map(Judged::limits)
+                            .filter(Objects::nonNull)
+                            .findFirst()
+                            .orElse(null);
             Judgement judgement = wander.judge(limits);
             return Decision.of(
-                    new LeaveEntry.FigureWandered(wander, judgement.verdicts().get(0), judgement.findings()));
+                    new LeaveEntry.FigureWandered(wander, judgement.verdicts().get(0), judgement.findings(), of));
         }
 
         @Override

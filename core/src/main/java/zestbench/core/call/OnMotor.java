@@ -86,7 +86,8 @@ public sealed interface OnMotor extends Command {
                             : run.wire().gauge() + " AWG "
                                     + Letters.small(run.wire().metal().name()) + ", " + Figures.plain(run.feet())
                                     + " ft",
-                    around.meter(Quantity.AMPS).text()));
+                    around.meter(Quantity.AMPS).text(),
+                    caught.seconds()));
         }
 
         /** The verdicts, without keeping them. */

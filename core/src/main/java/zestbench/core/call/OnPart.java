@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.IsoDate;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
@@ -22,12 +23,37 @@ public sealed interface OnPart extends Command {
         }
     }
 
-    /** Is done with a part. @param returnDate of a stopgap; null where it was said when it was chosen */
+    /** How long the maker of a new part answers for it. @param years 1 or more @param from the day it is put in, as 2026-12-01 */
+    record Warranty(int years, String from) {
+        private static final int MOST_YEARS = 30;
+
+        public Warranty {
+            InputProblem.require(years >= 1 && years <= MOST_YEARS, "warrantyYears", years, "give 1 to 30 years");
+            InputProblem.require(IsoDate.is(from), "from", from, "give a day such as 2026-12-01");
+        }
+
+        String until() {
+            return IsoDate.yearsOn(from, years);
+        }
+    }
+
+    /**
+     * Is done with a part.
+     *
+     * @param returnDate of a stopgap; null where it was said when it was chosen
+     * @param warranty of the one that was put in; null where none is known
+     */
     record Close(
             String part,
             Entry.Outcome outcome,
             String note,
-            @Nullable String returnDate) implements OnPart {
+            @Nullable String returnDate,
+            @Nullable Warranty warranty) implements OnPart {
+        /** The same where no warranty is known. */
+        public Close(String part, Entry.Outcome outcome, String note, @Nullable String returnDate) {
+            this(part, outcome, note, returnDate, null);
+        }
+
         @Override
         public Decision decide(CallState state, Surroundings around) {
             PartState at = state.part(part);
@@ -53,7 +79,13 @@ public sealed interface OnPart extends Command {
                 throw new Refusal("Not proved yet: " + String.join("; ", open) + ".");
             }
             List<Entry> out = new ArrayList<>();
-            out.add(new PartEntry.PartClosed(part, outcome, asLeft(at), note.strip(), isReplaced ? dayOut(at) : null));
+            out.add(new PartEntry.PartClosed(
+                    part,
+                    outcome,
+                    asLeft(at),
+                    note.strip(),
+                    isReplaced ? dayOut(at) : null,
+                    isReplaced && warranty != null ? warranty.until() : null));
             if (isReplaced) {
                 out.addAll(endedWith(state));
             }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -14,8 +15,11 @@ import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Offer;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.Spec;
+import zestbench.core.family.Trait;
+import zestbench.core.judgement.Grade;
 import zestbench.core.label.LabelRead;
 import zestbench.core.options.CustomerOption;
+import zestbench.core.options.ThreeWays;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
@@ -88,22 +92,51 @@ public final class PartMatch {
                         .orElse(part.spec());
     }
 
-    /** Options for the customer that what the truck has amounts to. @param priced a stock line as it is charged, by its id */
-    public List<CustomerOption> options(List<StockLine> truck, Function<String, CustomerOption.Line> priced) {
+    /**
+     * Options for the customer: what the truck's matches amount to; of a compressor another one, an outdoor unit and a whole
+     * system.
+     *
+     * @param priced a stock line as it is charged, by its id
+     */
+    public List<CustomerOption> options(
+            List<StockLine> truck, UnitStory story, Function<String, CustomerOption.Line> priced) {
         String title = part.added().title();
+        if (part.family().has(Trait.COMPRESSES)) {
+            return threeWays(truck, story, priced);
+        }
         return CustomerOption.of(onTruck(truck).matches(), id -> charged(title, id, priced)).stream()
                 .map(o -> new CustomerOption(
                         part.id() + " " + o.key(), o.tier(), title + ": " + o.words(), o.parts(), 0, null))
                 .toList();
     }
 
+    private List<CustomerOption> threeWays(
+            List<StockLine> truck, UnitStory story, Function<String, CustomerOption.Line> priced) {
+        Optional<MatchAnswer.Match> fits = isEnough()
+                ? onTruck(truck).matches().stream()
+                        .filter(m -> m.grade() == Grade.SUITABLE)
+                        .findFirst()
+                : Optional.empty();
+        String until = story.compressorUntil() != null ? story.compressorUntil() : story.partsUntil();
+        return ThreeWays.of(
+                part.id(),
+                new ThreeWays.Known(
+                        part.family().shortText(part.spec()),
+                        fits.map(m -> priced.apply(m.offer().get(0))).orElse(null),
+                        state.plates(),
+                        story.partsReplaced(),
+                        until,
+                        part.family().leavesAcid(part.seen()),
+                        story.today()));
+    }
+
     /** What stays in, and what another part's new piece has to spare, costs nothing more. */
     private static CustomerOption.Line charged(String title, String id, Function<String, CustomerOption.Line> priced) {
         if (id.equals(CallState.STAYING)) {
-            return new CustomerOption.Line(title + ", stays", 1, 0);
+            return new CustomerOption.Line(title + ", stays", 1, 0.0);
         }
         return id.startsWith(CallState.SPARE)
-                ? new CustomerOption.Line(title + ", a free section of the other new one", 1, 0)
+                ? new CustomerOption.Line(title + ", a free section of the other new one", 1, 0.0)
                 : priced.apply(id);
     }
 

@@ -72,6 +72,8 @@ public final class CompressorFamily implements Family {
 
     private static final String PUMPS = "PUMPS";
     private static final String STARTS = "STARTS";
+    private static final String ACID = "ACID";
+    private static final String IS_ACID = "acid";
     private static final Turning TURNING = new CompressorOnLine();
 
     private static final List<Look> LOOKS = List.of(
@@ -124,13 +126,13 @@ public final class CompressorFamily implements Family {
                                             Mark.PRACTICE)
                                     .live())),
             new Look(
-                    "ACID",
+                    ACID,
                     "Its oil by an acid test",
                     false,
                     List.of(
                             new Seen("clean", "clean", Verdict.GOOD, "", Mark.PRACTICE),
                             new Seen(
-                                    "acid",
+                                    IS_ACID,
                                     "acid, or smells burnt",
                                     Verdict.GOOD,
                                     "A burnt motor left acid: the circuit is cleaned, with a suction drier, before another goes in.",
@@ -210,6 +212,11 @@ public final class CompressorFamily implements Family {
     public List<String> condemnedFor() {
         return List.of(
                 "a winding to ground", "a winding open, shell cold", "shorted windings", "seized", "does not pump");
+    }
+
+    @Override
+    public boolean leavesAcid(Map<String, String> seen) {
+        return IS_ACID.equals(seen.get(ACID));
     }
 
     @Override

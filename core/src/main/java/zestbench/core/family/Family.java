@@ -154,6 +154,11 @@ public interface Family {
         return Optional.empty();
     }
 
+    /** Whether its looks tell of acid in the circuit. @param seen keys of what was seen, by the key of the look */
+    default boolean leavesAcid(Map<String, String> seen) {
+        return false;
+    }
+
     /** What looks tell of the fault. @param seen keys of what was seen, by the key of the look */
     default Map<Fact, Boolean> facts(Map<String, String> seen, UnitSpot spot) {
         return new EnumMap<>(Fact.class);

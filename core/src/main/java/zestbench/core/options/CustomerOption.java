@@ -4,6 +4,8 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.judgement.Grade;
@@ -17,6 +19,7 @@ import zestbench.core.quantity.InputProblem;
  * @param words what is done
  * @param labour its price
  * @param warranty in words, such as "5 years on the part"; null where none is promised
+ * @param weighs what speaks for it and against it
  */
 public record CustomerOption(
         String key,
@@ -24,7 +27,8 @@ public record CustomerOption(
         String words,
         List<Line> parts,
         double labour,
-        @Nullable String warranty) {
+        @Nullable String warranty,
+        List<Weighed> weighs) {
     private static final double MOST = 1_000_000;
     private static final int MOST_PIECES = 100;
     private static final int CENTS = 2;
@@ -33,7 +37,9 @@ public record CustomerOption(
     public enum Tier {
         STOPGAP("Temporary"),
         PROPER("Repair"),
-        BETTER("Upgrade");
+        BETTER("Upgrade"),
+        OUTDOOR_UNIT("Outdoor unit"),
+        SYSTEM("Whole system");
 
         private final String title;
 
@@ -46,43 +52,69 @@ public record CustomerOption(
         }
     }
 
-    /** A part of it. @param each its price */
-    public record Line(String name, int count, double each) {
+    /** A part of it. @param each its price; null where that is still to be asked */
+    public record Line(String name, int count, @Nullable Double each) {
         public Line {
             InputProblem.require(!name.isBlank(), "name", name, "name the part");
             InputProblem.require(count >= 1 && count <= MOST_PIECES, "count", count, "give 1 to 100 pieces");
-            InputProblem.require(each >= 0 && each <= MOST, "each", each, "give a price from 0");
+            InputProblem.require(each == null || each >= 0 && each <= MOST, "each", each, "give a price from 0");
         }
     }
 
+    /** What speaks for an option, or against it. */
+    public record Weighed(String words, boolean speaksFor) {}
+
     public CustomerOption {
         parts = List.copyOf(parts);
+        // tapes from before options were weighed have none
+        weighs = weighs == null ? List.of() : List.copyOf(weighs);
         InputProblem.require(!words.isBlank(), "words", words, "say what is done");
         InputProblem.require(labour >= 0 && labour <= MOST, "labour", labour, "give a price from 0");
     }
 
-    /** Parts and labour, to the cent. */
-    public double total() {
-        BigDecimal sum = BigDecimal.valueOf(labour);
-        for (Line line : parts) {
-            sum = sum.add(BigDecimal.valueOf(line.each()).multiply(BigDecimal.valueOf(line.count())));
-        }
-        return sum.setScale(CENTS, RoundingMode.HALF_UP).doubleValue();
+    /** The same without a reason, as it is written by hand. */
+    public CustomerOption(
+            String key, Tier tier, String words, List<Line> parts, double labour, @Nullable String warranty) {
+        this(key, tier, words, parts, labour, warranty, List.of());
     }
 
-    /** How the total came about. */
+    /** Parts and labour, to the cent; empty while the price of a part is to be asked. */
+    public Optional<Double> total() {
+        BigDecimal sum = BigDecimal.valueOf(labour);
+        for (Line line : parts) {
+            if (line.each() == null) {
+                return Optional.empty();
+            }
+            sum = sum.add(BigDecimal.valueOf(line.each()).multiply(BigDecimal.valueOf(line.count())));
+        }
+        return Optional.of(sum.setScale(CENTS, RoundingMode.HALF_UP).doubleValue());
+    }
+
+    /** The total as it is told. */
+    public String toldTotal() {
+        return total().map(t -> Figures.fixed(t, CENTS)).orElse("to be priced");
+    }
+
+    /** How the total came about; which parts have no price yet. */
     public String reckoning() {
+        List<String> unpriced = parts.stream()
+                .filter(line -> line.each() == null)
+                .map(Line::name)
+                .toList();
+        if (!unpriced.isEmpty()) {
+            return "to be priced: " + String.join(", ", unpriced);
+        }
         StringBuilder out = new StringBuilder();
         for (Line line : parts) {
             out.append(line.count())
                     .append(" × ")
-                    .append(Figures.fixed(line.each(), CENTS))
+                    .append(Figures.fixed(Objects.requireNonNull(line.each()), CENTS))
                     .append(" + ");
         }
         return out.append("labour ")
                 .append(Figures.fixed(labour, CENTS))
                 .append(" = ")
-                .append(Figures.fixed(total(), CENTS))
+                .append(toldTotal())
                 .toString();
     }
 

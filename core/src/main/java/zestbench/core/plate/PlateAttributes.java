@@ -30,6 +30,8 @@ public final class PlateAttributes {
                     "in the compressor's row",
                     Attribute.number("ratedLoadAmps", "RLA", "A", "in the compressor's row"),
                     Attribute.number("lockedRotorAmps", "LRA", "A", "in the compressor's row")),
+            Attribute.number(
+                    "circuits", "Circuits", "", "of refrigerant; one for each compressor where it is not said"),
             fans("outdoorFans", "Outdoor fans"),
             fans("indoorFans", "Indoor fans"),
             Attribute.number("heaterAmps", "Electric heat", "A", "in the heater's row"),

@@ -101,6 +101,10 @@ public final class PlateLabel {
                         PlateShapes::date,
                         "mfd|mfg|mfg date|mfr date|mfd date|date of manufacture|date|manufactured|made|fecha de fab",
                         "fecha de fab.|dom|date of mfg|mfg. date|mfr. date|date de fab|mfd. date"))
+                .field(of(
+                        "circuits",
+                        Shapes.number(1, 6).whole(),
+                        "circuits|number of circuits|no. of circuits|refrigerant circuits|refrigeration circuits"))
                 .field(of("manufactured", PlateShapes::wholeDate).alone(0.3))
                 .field(of(
                         "minVolts",

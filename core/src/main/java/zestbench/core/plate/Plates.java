@@ -42,6 +42,13 @@ public record Plates(Spec outdoor, Spec indoor) {
         return indoor ? Which.INDOOR : Which.OUTDOOR;
     }
 
+    /** How many circuits of refrigerant the unit has: as its plate says, else one for each compressor. */
+    public int circuits() {
+        return outdoor.number("circuits")
+                .map(Double::intValue)
+                .orElseGet(() -> Math.max(1, outdoor.rows("compressors").size()));
+    }
+
     public Spec of(Which which) {
         return which == Which.OUTDOOR ? outdoor : indoor;
     }

@@ -1,6 +1,7 @@
 package zestbench.core.proof;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,36 @@ public final class HeatProof {
         readings.forEach(ProofPoint::checked);
         List<Shown> shown = new ArrayList<>();
         List<Finding> findings = new ArrayList<>();
+        rise(readings, "the furnace's plate gives the range", shown, findings);
+        gas(readings, shown);
+        return new UnitProof.Answer(List.of(), List.copyOf(shown), List.copyOf(findings));
+    }
+
+    /**
+     * The same of a heat pump: what its refrigerant does is shown as it is reckoned for cooling, the maker's table for heat says what it
+     * should be.
+     */
+    public static UnitProof.Answer ofHeatPump(Map<ProofPoint, Double> readings, ProofSetup setup) {
+        List<Shown> shown = new ArrayList<>();
+        List<Finding> findings = new ArrayList<>();
+        rise(readings, "it falls with the outdoor air; the maker's table says how far", shown, findings);
+        Map<ProofPoint, Double> refrigerant = new EnumMap<>(ProofPoint.class);
+        readings.forEach((point, value) -> {
+            if (point.isOfCircuit()) {
+                refrigerant.put(point, value);
+            }
+        });
+        List<Shown> figures = UnitProof.of(refrigerant, setup.unjudged()).shown();
+        shown.addAll(figures);
+        if (!figures.isEmpty()) {
+            findings.add(
+                    Finding.info(
+                            "While it heats its maker's table says what superheat and subcooling should be; charge is weighed, or set by that table."));
+        }
+        return new UnitProof.Answer(List.of(), List.copyOf(shown), List.copyOf(findings));
+    }
+
+    private static void rise(Map<ProofPoint, Double> readings, String by, List<Shown> shown, List<Finding> findings) {
         Double in = readings.get(ProofPoint.RETURN_AIR);
         Double out = readings.get(ProofPoint.SUPPLY_AIR);
         if (in != null && out != null) {
@@ -34,20 +65,13 @@ public final class HeatProof {
             shown.add(new Shown(
                     "Temperature rise",
                     Reading.of(Quantity.FAHRENHEIT, rise),
-                    Reckoning.of(
-                            Mark.PRACTICE,
-                            "Supply {} − return {} = {} °F; the furnace's plate gives the range.",
-                            out,
-                            in,
-                            rise),
+                    Reckoning.of(Mark.PRACTICE, "Supply {} − return {} = {} °F; " + by + ".", out, in, rise),
                     false));
             if (rise < 0) {
                 findings.add(Finding.caution("Supply is colder than return: it does not heat."));
             }
             heat(readings.get(ProofPoint.AIRFLOW), rise, shown);
         }
-        gas(readings, shown);
-        return new UnitProof.Answer(List.of(), List.copyOf(shown), List.copyOf(findings));
     }
 
     private static void heat(@Nullable Double cfm, double rise, List<Shown> shown) {

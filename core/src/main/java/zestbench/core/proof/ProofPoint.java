@@ -51,12 +51,13 @@ public enum ProofPoint {
         };
     }
 
-    /** Whether it is read of a unit that heats, or that cools. */
-    public boolean isReadOf(boolean isHeating) {
+    /** Whether it is read of a unit that runs for this. */
+    public boolean isReadOf(Running running) {
         return switch (this) {
             case RETURN_AIR, SUPPLY_AIR, OUTDOOR_AIR, AIRFLOW -> true;
-            case GAS_INLET, GAS_MANIFOLD, FLAME_SIGNAL -> isHeating;
-            default -> !isHeating;
+            case GAS_INLET, GAS_MANIFOLD, FLAME_SIGNAL -> running == Running.HEAT;
+            case RETURN_WET_BULB, SUPPLY_WET_BULB -> running == Running.COOLING;
+            default -> running != Running.HEAT;
         };
     }
 

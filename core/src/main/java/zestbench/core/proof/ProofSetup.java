@@ -33,6 +33,11 @@ public record ProofSetup(
         ORIFICE
     }
 
+    /** The same with nothing that a figure of the refrigerant could be held against. */
+    ProofSetup unjudged() {
+        return new ProofSetup(refrigerant, table, null, null, tons, altitude, splitLow, splitHigh);
+    }
+
     /** The refrigerant of a unit, as its plates say; empty where they do not. */
     public static String refrigerantOf(Plates plates) {
         return plates.outdoor()

@@ -25,6 +25,14 @@ public final class IsoDate {
         return month >= 1 && month <= DAYS.size() && day >= 1 && day <= days(year, month);
     }
 
+    /** The same day {@code years} on; of a leap day the last of that February. @param day as 2026-12-01 */
+    public static String yearsOn(String day, int years) {
+        String month = day.substring(4, 7);
+        int year = Integer.parseInt(day.substring(0, 4)) + years;
+        String same = year + day.substring(4);
+        return is(same) ? same : year + month + "-" + days(year, FEBRUARY);
+    }
+
     private static int days(int year, int month) {
         boolean isLeap = year % 4 == 0 && (year % 100 != 0 || year % 400 == 0);
         return DAYS.get(month - 1) + (month == FEBRUARY && isLeap ? 1 : 0);

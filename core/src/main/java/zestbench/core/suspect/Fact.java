@@ -81,6 +81,24 @@ public enum Fact {
     BLOWER_CAPACITOR_OUT("blower capacitor out", "blower capacitor good", NEVER, 6, Danger.OPEN_PANEL),
     HEATING("heat is called for", "cooling is called for", SOMETIMES, 1, Danger.NONE),
     GAS_HEAT("burns gas", "electric heat", OFTEN, 1, Danger.NONE),
+    HEAT_PUMP("a heat pump", "no heat pump", SELDOM, 1, Danger.NONE),
+    BLOWS_COLD("blows cold", "blows warm", RARE, 1, Danger.NONE),
+    AUXILIARY_RUNS("auxiliary heat comes on", "no auxiliary heat", OFTEN, 3, Danger.NONE),
+    FROST_THICK("outdoor coil iced over", "outdoor coil clear, or thin frost", RARE, 1, Danger.NONE),
+    DEFROST_RUNS("defrosts when it is forced", "no defrost when it is forced", ALWAYS, 6, Danger.OPEN_PANEL),
+    DEFROST_SENSOR_OUT("defrost sensor out by its chart", "defrost sensor by its chart", NEVER, 5, Danger.OPEN_PANEL),
+    VALVE_COIL_RIGHT(
+            "reversing valve's coil fed as heat asks",
+            "reversing valve's coil not fed as heat asks",
+            ALWAYS,
+            4,
+            Danger.OPEN_PANEL),
+    VALVE_LEAKS(
+            "the valve's lines not as its coil asks",
+            "the valve's lines as its coil asks",
+            NEVER,
+            4,
+            Danger.OPEN_PANEL),
     DRAFT_FAN_RUNS("draft inducer runs", "draft inducer silent", ALWAYS, 1, Danger.NONE),
     BURNER_LIGHTS("burner lights", "burner does not light", ALWAYS, 2, Danger.NONE),
     FLAME_STAYS("flame stays", "flame goes out within seconds", ALWAYS, 2, Danger.NONE),
@@ -180,6 +198,7 @@ public enum Fact {
             case IGNITER_OPEN -> is(BURNER_LIGHTS, known) || isNot(GAS_HEAT, known);
             case DRAFT_FAN_RUNS, CODE_FLAME, VENT_BLOCKED, ROLLOUT_TRIPPED -> isNot(GAS_HEAT, known);
             case ELEMENT_OPEN, ELEMENT_VOLTS -> is(GAS_HEAT, known);
+            case BLOWS_COLD, VALVE_COIL_RIGHT, VALVE_LEAKS, DEFROST_RUNS -> isNot(COMPRESSOR_RUNS, known);
             case NOT_PUMPING, SUPERHEAT_HIGH, SUBCOOLING_LOW -> isNot(COMPRESSOR_RUNS, known);
             default -> false;
         };

@@ -21,13 +21,23 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
     private static final Pattern NO_HEAT = Pattern.compile(
             "\\b(no|not|won't|doesn't|isn't|without|never|little|weak) heat(s|ing)?\\b|\\bheat(ing)? (is )?(out|off|gone|fails)\\b");
 
+    /** The answer that it heats with a heat pump. */
+    public static final String PUMP = "pump";
+
     /** In the order they are asked. */
     public static final List<Question> ALL = questions();
 
     private static List<Question> questions() {
         List<Question> out = new ArrayList<>();
         out.add(plain(Fact.HEATING, true, "Called for", "heat", "cooling"));
-        out.add(plain(Fact.GAS_HEAT, true, "Heats with", "gas", "electric heat"));
+        out.add(new Question(
+                Fact.GAS_HEAT.name(),
+                "Heats with",
+                true,
+                List.of(
+                        new Answer("yes", "gas", facts(Fact.GAS_HEAT, true, Fact.HEAT_PUMP, false)),
+                        new Answer("no", "electric heat", facts(Fact.GAS_HEAT, false, Fact.HEAT_PUMP, false)),
+                        new Answer(PUMP, "a heat pump", facts(Fact.GAS_HEAT, false, Fact.HEAT_PUMP, true)))));
         out.add(plain(Fact.INDOOR_RUNS, true, "Indoor blower", "runs", "silent"));
         out.add(plain(Fact.OUTDOOR_FAN_RUNS, true, "Outdoor fan", "runs", "silent"));
         out.add(new Question(
@@ -42,6 +52,9 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
                                 facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, true)),
                         new Answer(
                                 "silent", "silent", facts(Fact.COMPRESSOR_RUNS, false, Fact.COMPRESSOR_HUMS, false)))));
+        out.add(plain(Fact.BLOWS_COLD, true, "It blows", "cold", "warm"));
+        out.add(plain(Fact.FROST_THICK, true, "Outdoor coil", "iced over", "clear or thin frost"));
+        out.add(plain(Fact.AUXILIARY_RUNS, true, "Auxiliary heat", "comes on", "stays off"));
         out.add(plain(Fact.DRAFT_FAN_RUNS, true, "Draft inducer", "runs", "silent"));
         out.add(plain(Fact.BURNER_LIGHTS, true, "Burner", "lights", "stays dark"));
         out.add(plain(Fact.FLAME_STAYS, true, "Once lit, the flame", "stays", "goes out"));
@@ -87,6 +100,12 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
         out.add(plain(Fact.GAS_VALVE_VOLTS, false, "24 V at the gas valve", "there", "not there"));
         out.add(plain(Fact.ELEMENT_OPEN, false, "Heater elements by ohms", "one open", "closed"));
         out.add(plain(Fact.ELEMENT_VOLTS, false, "At the heater element", "live", "dead"));
+        out.add(plain(
+                Fact.VALVE_COIL_RIGHT, false, "Reversing valve's coil, by its diagram", "fed as heat asks", "not so"));
+        out.add(plain(
+                Fact.VALVE_LEAKS, false, "Its four lines, to the hand", "not as its coil asks", "as its coil asks"));
+        out.add(plain(Fact.DEFROST_RUNS, false, "A forced defrost", "runs", "does not"));
+        out.add(plain(Fact.DEFROST_SENSOR_OUT, false, "Defrost sensor, by its chart", "out", "good"));
         out.add(plain(Fact.CONTACTOR_IN, false, "Contactor", "in", "out"));
         out.add(plain(Fact.SHELL_HOT, false, "Compressor shell", "hot", "cool"));
         out.add(plain(Fact.FAN_TURNS_FREE, false, "Fan blade by hand", "turns", "bound"));
@@ -159,7 +178,13 @@ public record Question(String key, String words, boolean asked, List<Answer> ans
 
     /** What a complaint says by itself: that heat is called for. Keys of answers by keys of questions. */
     public static Map<String, String> answersIn(String complaint) {
-        return NO_HEAT.matcher(Letters.small(complaint)).find() ? Map.of(Fact.HEATING.name(), "yes") : Map.of();
+        String said = Letters.small(complaint);
+        if (!NO_HEAT.matcher(said).find()) {
+            return Map.of();
+        }
+        return said.contains("heat pump")
+                ? Map.of(Fact.HEATING.name(), "yes", Fact.GAS_HEAT.name(), PUMP)
+                : Map.of(Fact.HEATING.name(), "yes");
     }
 
     public static Optional<Question> named(String key) {

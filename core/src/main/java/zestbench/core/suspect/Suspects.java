@@ -22,6 +22,7 @@ public final class Suspects {
 
     private static final FaultModel COOLING = new FaultModel(FaultTable.ALL, FaultTable.CAUSES, 3);
     private static final FaultModel HEATING = new FaultModel(HeatTable.ALL, HeatTable.CAUSES, 3);
+    private static final FaultModel HEAT_PUMP = new FaultModel(HeatPumpTable.ALL, HeatPumpTable.CAUSES, 3);
     private static final double OTHER_COMMON = 0.3;
     private static final double EVEN = 0.5;
     private static final double FLOOR = 1e-9;
@@ -111,12 +112,18 @@ public final class Suspects {
 
     /** What is called for says which faults are in question; cooling where nobody says. */
     private static FaultModel modelOf(Map<Fact, Boolean> known) {
-        return Boolean.TRUE.equals(known.get(Fact.HEATING)) ? HEATING : COOLING;
+        if (!Boolean.TRUE.equals(known.get(Fact.HEATING))) {
+            return COOLING;
+        }
+        return Boolean.TRUE.equals(known.get(Fact.HEAT_PUMP)) ? HEAT_PUMP : HEATING;
     }
 
     /** The facts that are worth finding out on such a call. */
     static Set<Fact> asked(Map<Fact, Boolean> known) {
         Set<Fact> out = EnumSet.of(Fact.HEATING);
+        if (Boolean.TRUE.equals(known.get(Fact.HEATING))) {
+            out.add(Fact.HEAT_PUMP);
+        }
         out.addAll(modelOf(known).asked());
         return out;
     }

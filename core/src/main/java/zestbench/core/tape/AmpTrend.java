@@ -1,9 +1,7 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
-import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.quantity.Figures;
 
@@ -29,42 +27,16 @@ public record AmpTrend(String place, List<Point> points, String words) {
      */
     public static AmpTrend of(List<List<Line>> tapes, String place) {
         List<Point> points = new ArrayList<>();
-        for (List<Line> tape : tapes) {
-            points = after(points, tape, place);
-        }
-        return new AmpTrend(place, List.copyOf(points), words(points));
-    }
-
-    /** The line as it stands after one visit. */
-    private static List<Point> after(List<Point> before, List<Line> tape, String place) {
-        Set<Long> struck = UnitEntry.Struck.on(tape);
-        Set<String> here = new LinkedHashSet<>();
-        tape.forEach(line -> {
-            if (line.entry() instanceof PartEntry.PartAdded added
-                    && added.place().equals(place)) {
-                here.add(added.part());
-            }
-        });
-        List<Point> old = new ArrayList<>(before);
-        List<Point> now = old;
-        for (Line line : tape) {
-            Entry entry = line.entry();
-            if (struck.contains(line.number())) {
-                continue;
-            }
-            if (entry instanceof PartEntry.Chosen chosen && here.contains(chosen.part())) {
-                now = new ArrayList<>();
-            } else if (entry instanceof PartEntry.PutBack back && here.contains(back.part())) {
-                now = old;
-            } else if (entry instanceof PartEntry.AmpsRead read && place.equals(read.at())) {
-                now.add(new Point(
+        for (Line line : SinceNew.lines(tapes, place)) {
+            if (line.entry() instanceof PartEntry.AmpsRead read && place.equals(read.at())) {
+                points.add(new Point(
                         line.atMillis(),
                         read.judged().reading().value(),
                         read.speed() == null ? "" : read.speed(),
                         read.inrush()));
             }
         }
-        return now;
+        return new AmpTrend(place, List.copyOf(points), words(points));
     }
 
     private static String words(List<Point> points) {

@@ -32,6 +32,7 @@ import zestbench.core.plate.UnitPlaces;
 import zestbench.core.proof.HeatProof;
 import zestbench.core.proof.ProofFigure;
 import zestbench.core.proof.ProofSetup;
+import zestbench.core.proof.Running;
 import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
@@ -360,9 +361,21 @@ public final class CallState {
         return "yes".equals(answers.get(Fact.HEATING.name()));
     }
 
+    /** What the unit runs for, as it was said: cooling where nobody says. */
+    public Running running() {
+        if (!isHeating()) {
+            return Running.COOLING;
+        }
+        return Question.PUMP.equals(answers.get(Fact.GAS_HEAT.name())) ? Running.HEAT_PUMP : Running.HEAT;
+    }
+
     /** What the readings of the running unit amount to, for what it was called. */
     public UnitProof.Answer proved(ProofSetup setup) {
-        return isHeating() ? HeatProof.of(leave.readings()) : UnitProof.of(leave.readings(), setup);
+        return switch (running()) {
+            case COOLING -> UnitProof.of(leave.readings(), setup);
+            case HEAT -> HeatProof.of(leave.readings());
+            case HEAT_PUMP -> HeatProof.ofHeatPump(leave.readings(), setup);
+        };
     }
 
     /** The same of another circuit: what hangs on its refrigerant. */
@@ -410,7 +423,7 @@ public final class CallState {
                 .toList();
         double rated =
                 controlVolts(SupplyPoint.TRANSFORMER).stream().findFirst().orElse(ControlVoltage.USUAL_COIL);
-        return supply.chain(isHeating(), switches, rated);
+        return supply.chain(running() == Running.HEAT, switches, rated);
     }
 
     /** Volts that labels read on this call give for a point of the control circuit; empty where none does. */

@@ -30,7 +30,7 @@ public sealed interface ChargeEntry extends Entry {
      * @param refrigerant as R-410A
      * @param ounces above 0
      * @param cylinder it came out of or went into, by its number
-     * @param circuit where the unit has several; empty where it has one
+     * @param circuit as 2 where the unit has several; empty where it has one; what was written on older tapes
      * @param holder whose certificate covers it; empty where it was not said
      * @param returnDate the day to come back, where the circuit still leaks, as 2026-11-27; null where it does not
      */
@@ -45,9 +45,8 @@ public sealed interface ChargeEntry extends Entry {
             implements ChargeEntry, Strikable, Dark {
         @Override
         public TapeText told() {
-            String of = circuit.isEmpty() ? "" : ", " + Letters.inSentence(circuit);
             return TapeText.words(
-                    words() + of,
+                    words() + of(),
                     "cylinder " + cylinder + (holder.isEmpty() ? "" : ", certificate " + holder),
                     returnDate == null ? "" : "TEMPORARY until " + returnDate,
                     List.of());
@@ -56,6 +55,14 @@ public sealed interface ChargeEntry extends Entry {
         @Override
         public void change(CallState call, Line line) {
             call.charge().moved(line);
+        }
+
+        /** As {@code , circuit 2}; empty where the unit has one. */
+        public String of() {
+            if (circuit.isEmpty()) {
+                return "";
+            }
+            return ", " + (circuit.matches("\\d") ? "circuit " + circuit : Letters.inSentence(circuit));
         }
 
         /** As {@code R-410A added 12 oz}. */

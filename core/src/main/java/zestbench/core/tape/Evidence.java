@@ -1,7 +1,6 @@
 package zestbench.core.tape;
 
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -126,9 +125,7 @@ final class Evidence {
                 fact.ifPresent(f -> facts.put(f, isOut));
             }
         }
-        Map<String, String> seen = new LinkedHashMap<>();
-        part.looks().forEach((key, looked) -> seen.put(key, looked.seen()));
-        facts.putAll(part.family().facts(seen, spot));
+        facts.putAll(part.family().facts(part.seen(), spot));
         Taken compressor = part.amps().get("COMPRESSOR");
         if (compressor != null) {
             compressor(compressor.judged());

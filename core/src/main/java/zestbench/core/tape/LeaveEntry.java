@@ -64,8 +64,22 @@ public sealed interface LeaveEntry extends Entry {
         }
     }
 
-    /** A figure of the running unit does not stand still. @param judged its ends, held against its limits */
-    record FigureWandered(Wander wander, Judged judged, List<Finding> findings) implements LeaveEntry, Strikable, Live {
+    /**
+     * A figure of the running unit does not stand still.
+     *
+     * @param judged its ends, held against its limits
+     * @param circuit as 2; null where it is of the first
+     */
+    record FigureWandered(
+            Wander wander,
+            Judged judged,
+            List<Finding> findings,
+            @Nullable String circuit) implements LeaveEntry, Strikable, Live {
+        /** As {@code Superheat, circuit 2}. */
+        public String title() {
+            return wander.figure().title() + (circuit == null ? "" : ", circuit " + circuit);
+        }
+
         @Override
         public TapeText told() {
             List<String> why = new ArrayList<>(List.of(judged.reckoning().text()));
@@ -73,7 +87,7 @@ public sealed interface LeaveEntry extends Entry {
             return new TapeText(
                     Figures.plain(wander.low()) + "–" + Figures.plain(wander.high()),
                     wander.figure().quantity().unit(),
-                    wander.figure().title() + " wanders",
+                    title() + " wanders",
                     "over " + Figures.plain(wander.minutes()) + " min",
                     judged.word(),
                     judged.verdict(),
@@ -93,7 +107,14 @@ public sealed interface LeaveEntry extends Entry {
             Map<ProofPoint, Double> readings,
             List<Judged> verdicts,
             List<UnitProof.Shown> shown,
-            List<Finding> findings) {}
+            List<Finding> findings) {
+        /** The circuit that the air of the whole unit is told with. */
+        public static final String FIRST = "1";
+
+        public UnitProof.Answer answer() {
+            return new UnitProof.Answer(verdicts, shown, findings);
+        }
+    }
 
     /**
      * The proof of the unit was kept.
@@ -136,6 +157,14 @@ public sealed interface LeaveEntry extends Entry {
         /** The circuits beside the first. */
         public List<CircuitProved> others() {
             return circuits == null ? List.of() : circuits;
+        }
+
+        /** Each of its circuits, the first with the air of the whole unit. */
+        public List<CircuitProved> each() {
+            List<CircuitProved> out = new ArrayList<>();
+            out.add(new CircuitProved(CircuitProved.FIRST, readings, verdicts, shown, findings));
+            out.addAll(others());
+            return out;
         }
 
         /** What is to be said of all of its circuits. */

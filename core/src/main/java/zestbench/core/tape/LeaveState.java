@@ -1,6 +1,7 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -23,7 +24,7 @@ public final class LeaveState {
     private final Map<String, Line> writeUps = new LinkedHashMap<>();
     private final Set<String> endedHere = new LinkedHashSet<>();
     private final Map<String, List<Read>> others = new LinkedHashMap<>();
-    private final Map<ProofFigure, Line> wanders = new LinkedHashMap<>();
+    private final Map<String, Line> wanders = new LinkedHashMap<>();
     private List<CustomerOption> options = List.of();
     private boolean isDeclined;
     private String taken = "";
@@ -33,8 +34,8 @@ public final class LeaveState {
     /** A reading of the running unit. */
     public record Read(long line, long atMillis, ProofPoint point, double value) {}
 
-    /** What a figure was at an instant. */
-    public record FigureAt(ProofFigure figure, long atMillis, double value) {}
+    /** What a figure was at an instant. @param line on the tape that made it so */
+    public record FigureAt(ProofFigure figure, long line, long atMillis, double value) {}
 
     void start(long atMillis) {
         startedMillis = atMillis;
@@ -79,11 +80,11 @@ public final class LeaveState {
     }
 
     void wander(Line line) {
-        wanders.put(((LeaveEntry.FigureWandered) line.entry()).wander().figure(), line);
+        wanders.put(((LeaveEntry.FigureWandered) line.entry()).title(), line);
     }
 
-    /** Figures that do not stand still, the latest of each since the unit was started. */
-    public Map<ProofFigure, Line> wanders() {
+    /** Figures that do not stand still, the latest of each since the unit was started, by their titles. */
+    public Map<String, Line> wanders() {
         return wanders;
     }
 
@@ -143,15 +144,20 @@ public final class LeaveState {
 
     /** Each figure as the readings came: what they amounted to after each of them. */
     public List<FigureAt> figures(ProofSetup setup) {
+        return figures(setup, LeaveEntry.CircuitProved.FIRST);
+    }
+
+    /** The same of one circuit, with the air of the whole unit. @param circuit as 2 */
+    public List<FigureAt> figures(ProofSetup setup, String circuit) {
         List<FigureAt> out = new ArrayList<>();
         Map<ProofPoint, Double> so = new LinkedHashMap<>();
         Map<ProofFigure, Double> before = Map.of();
-        for (Read read : reads) {
+        for (Read read : reads(circuit)) {
             so.put(read.point(), read.value());
             Map<ProofFigure, Double> now = UnitProof.figures(UnitProof.of(so, setup));
             for (Map.Entry<ProofFigure, Double> figure : now.entrySet()) {
                 if (!figure.getValue().equals(before.get(figure.getKey())) || figure.getKey() == moved(read.point())) {
-                    out.add(new FigureAt(figure.getKey(), read.atMillis(), figure.getValue()));
+                    out.add(new FigureAt(figure.getKey(), read.line(), read.atMillis(), figure.getValue()));
                 }
             }
             before = now;
@@ -169,6 +175,17 @@ public final class LeaveState {
             case AIRFLOW -> ProofFigure.AIRFLOW_PER_TON;
             case GAS_INLET, GAS_MANIFOLD, FLAME_SIGNAL -> null;
         };
+    }
+
+    private List<Read> reads(String circuit) {
+        if (circuit.equals(LeaveEntry.CircuitProved.FIRST)) {
+            return reads;
+        }
+        List<Read> out = new ArrayList<>(reads);
+        out.removeIf(read -> read.point().isOfCircuit());
+        out.addAll(others.getOrDefault(circuit, List.of()));
+        out.sort(Comparator.comparingLong(Read::line));
+        return out;
     }
 
     /** Whether what was read last is of a settled unit. */

@@ -55,7 +55,7 @@ final class LeaveText {
         String detail = String.join(
                 ", ",
                 e.options().stream()
-                        .map(o -> Letters.small(o.tier().title()) + " " + Figures.fixed(o.total(), 2))
+                        .map(o -> Letters.small(o.tier().title()) + " " + o.toldTotal())
                         .toList());
         return TapeText.words("Options for the customer", detail, "", lines);
     }

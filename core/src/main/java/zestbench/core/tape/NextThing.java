@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.controlchain.ControlChain;
+import zestbench.core.family.Trait;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Letters;
 import zestbench.core.supply.SupplyPoint;
@@ -32,6 +33,7 @@ public record NextThing(
         WINDINGS,
         AMPS,
         PROOF,
+        OPTIONS,
         LEAVE
     }
 
@@ -56,7 +58,10 @@ public record NextThing(
         if (jumper != null) {
             return ofCall("Take the jumper out: " + jumper.across(), CallStep.LEAVE);
         }
-        return isChanged(call) && call.leave().kept() == null
+        if (isToPrice(call)) {
+            return ofCall("Price what is open now: compressor, outdoor unit, system", CallStep.OPTIONS);
+        }
+        return isChanged(call) && call.leave().kept() == null || isChargedSince(call)
                 ? ofCall("Prove the whole unit", CallStep.PROOF)
                 : ofCall("Nothing left open: leave", CallStep.LEAVE);
     }
@@ -65,6 +70,27 @@ public record NextThing(
     private static boolean isChanged(CallState call) {
         for (PartState part : call.parts()) {
             if (part.chosen() != null) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** Whether refrigerant went in that the proof of the unit does not show. */
+    private static boolean isChargedSince(CallState call) {
+        Line kept = call.leave().kept();
+        long proved = kept == null ? 0 : kept.number();
+        return call.charge().moved().stream()
+                .anyMatch(line -> line.number() > proved
+                        && line.entry() instanceof ChargeEntry.ChargeMoved moved
+                        && moved.way() == ChargeEntry.Way.ADDED);
+    }
+
+    /** Whether a compressor is condemned and nobody was offered what may come in its place. */
+    private static boolean isToPrice(CallState call) {
+        boolean isOffered = !call.leave().options().isEmpty() || call.leave().isDeclined();
+        for (PartState part : call.parts()) {
+            if (!isOffered && part.isCondemned() && part.family().has(Trait.COMPRESSES)) {
                 return true;
             }
         }

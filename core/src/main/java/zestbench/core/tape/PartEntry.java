@@ -286,13 +286,26 @@ public sealed interface PartEntry extends Entry {
         }
     }
 
-    /** The part is done with. @param asLeft its values in short */
+    /**
+     * The part is done with.
+     *
+     * @param asLeft its values in short
+     * @param returnDate the day a temporary one comes out; null where none has to
+     * @param warrantyUntil the last day its maker answers for the one that was put in; null where that is not known
+     */
     record PartClosed(
             String part,
             Entry.Outcome outcome,
             String asLeft,
             String note,
-            @Nullable String returnDate) implements PartEntry, Lasting, Dark {
+            @Nullable String returnDate,
+            @Nullable String warrantyUntil)
+            implements PartEntry, Lasting, Dark {
+        /** The same with no warranty known. */
+        public PartClosed(String part, Entry.Outcome outcome, String asLeft, String note, @Nullable String returnDate) {
+            this(part, outcome, asLeft, note, returnDate, null);
+        }
+
         @Override
         public TapeText told() {
             return TapeText.of(this);

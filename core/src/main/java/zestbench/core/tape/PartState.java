@@ -277,6 +277,18 @@ public final class PartState {
         return looks;
     }
 
+    /** Keys of what was seen or felt, by the key of the look. */
+    public Map<String, String> seen() {
+        Map<String, String> out = new LinkedHashMap<>();
+        looks.forEach((key, looked) -> out.put(key, looked.seen()));
+        return out;
+    }
+
+    /** Whether it may not run again. */
+    public boolean isCondemned() {
+        return closed != null && closed.outcome() == Entry.Outcome.CONDEMNED;
+    }
+
     /** When it is cool again after it was tried; 0 where it was not. */
     public long coolAtMillis() {
         return coolAtMillis;

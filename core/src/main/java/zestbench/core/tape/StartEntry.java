@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
+import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
 
@@ -18,6 +19,7 @@ public sealed interface StartEntry extends Entry {
      * @param kind of motor, by what turns
      * @param verdicts amps, volts, dip
      * @param stays whether the amps stayed high
+     * @param seconds for which they did; null where nobody could tell
      * @param wire its wire, as 10 AWG copper, 60 ft; empty where nobody knows it
      */
     record StartCaught(
@@ -28,7 +30,8 @@ public sealed interface StartEntry extends Entry {
             List<Finding> findings,
             boolean stays,
             String wire,
-            String meter)
+            String meter,
+            @Nullable Double seconds)
             implements StartEntry, Strikable, Live {
         private static final int VERDICTS = 3;
 
@@ -45,7 +48,9 @@ public sealed interface StartEntry extends Entry {
             verdicts.stream().skip(1).forEach(v -> why.add(v.reckoning().text()));
             findings.forEach(f -> why.add(f.text()));
             String detail = verdicts.get(1).reading().text() + " left, dip "
-                    + verdicts.get(2).reading().text() + (wire.isEmpty() ? "" : ", " + wire);
+                    + verdicts.get(2).reading().text()
+                    + (seconds == null ? "" : ", high for " + Figures.plain(seconds) + " s")
+                    + (wire.isEmpty() ? "" : ", " + wire);
             return new TapeText(
                     first.figure(),
                     first.unit(),

@@ -144,7 +144,12 @@ public record TapeText(
     static TapeText of(PartEntry.PartClosed e) {
         String how = e.outcome().words();
         String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
-        return words(how + (e.note().isBlank() ? "" : ": " + e.note()), joined(e.asLeft(), back), "", List.of());
+        String until = e.warrantyUntil() == null ? "" : "its maker answers for it until " + e.warrantyUntil();
+        return words(
+                how + (e.note().isBlank() ? "" : ": " + e.note()),
+                joined(e.asLeft(), back),
+                "",
+                until.isEmpty() ? List.of() : List.of(until));
     }
 
     static TapeText of(UnitEntry.Struck e) {

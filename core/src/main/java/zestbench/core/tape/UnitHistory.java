@@ -12,6 +12,7 @@ import zestbench.core.judgement.Judged;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.proof.ProofFigure;
+import zestbench.core.proof.ProofPoint;
 import zestbench.core.proof.UnitProof;
 import zestbench.core.supply.SupplyPoint;
 
@@ -35,6 +36,7 @@ public final class UnitHistory {
      * @param asLeft what it is
      * @param measured its values before it went in; empty where they were not read
      * @param returnDate the day a temporary one comes out
+     * @param warrantyUntil the last day its own maker answers for it; null where that is not known
      */
     public record PutIn(
             long call,
@@ -43,12 +45,16 @@ public final class UnitHistory {
             String title,
             String asLeft,
             String measured,
-            @Nullable String returnDate) {
+            @Nullable String returnDate,
+            @Nullable String warrantyUntil) {
         /** How long it has been in, in the largest units that say something. */
         public String age(long nowMillis) {
             return UnitHistory.age(nowMillis - atMillis);
         }
     }
+
+    /** A part that was replaced. @param warrantyUntil the last day its maker answers for the new one; null where that is not known */
+    public record Replaced(long atMillis, @Nullable String warrantyUntil) {}
 
     /** A length of time in the largest units that say something. */
     public static String age(long millis) {
@@ -65,8 +71,13 @@ public final class UnitHistory {
     public record FoundAndLeft(
             long call, long atMillis, String place, String title, String asFound, String asLeft, String how) {}
 
-    /** A proof figure over the visits. */
-    public record FigureTrend(ProofFigure figure, List<Point> points) {
+    /** A proof figure of one circuit over the visits. @param circuit as 1 */
+    public record FigureTrend(ProofFigure figure, String circuit, List<Point> points) {
+        /** As {@code Superheat}, and {@code Superheat, circuit 2}. */
+        public String title() {
+            return figure.title() + (circuit.equals(LeaveEntry.CircuitProved.FIRST) ? "" : ", circuit " + circuit);
+        }
+
         /** @param outdoorFahrenheit null where it was not read */
         public record Point(
                 long atMillis, double value, @Nullable Double outdoorFahrenheit) {}
@@ -105,62 +116,65 @@ public final class UnitHistory {
         return out;
     }
 
-    /** What this unit can do at its best, as it was last kept before {@code call}; empty where it never was. */
-    public Optional<Benchmark> benchmarkBefore(long call) {
-        Benchmark best = null;
+    /** What each circuit of this unit can do at its best, as it was last kept before {@code call}, by its name as 1; none where it never was. */
+    public Map<String, Benchmark> benchmarksBefore(long call) {
+        Map<String, Benchmark> out = new LinkedHashMap<>();
         for (Visit visit : visits) {
             if (visit.call() != call) {
-                best = benchmarkOn(visit).orElse(best);
+                out.putAll(benchmarksOn(visit));
             }
         }
-        return Optional.ofNullable(best);
+        return out;
     }
 
-    /** What this unit can do at its best, as it was last kept. */
+    /** What this unit can do at its best, as it was last kept: its first circuit, with the air. */
     public Optional<Benchmark> benchmark() {
-        return benchmarkBefore(0);
+        return Optional.ofNullable(benchmarksBefore(0).get(LeaveEntry.CircuitProved.FIRST));
     }
 
-    private static Optional<Benchmark> benchmarkOn(Visit visit) {
-        Benchmark best = null;
+    private static Map<String, Benchmark> benchmarksOn(Visit visit) {
+        Map<String, Benchmark> out = new LinkedHashMap<>();
         for (Line line : visit.tape()) {
             if (line.entry() instanceof LeaveEntry.ProofKept kept
                     && kept.isBenchmark()
                     && !visit.state().isStruck(line.number())) {
-                best = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
+                out.clear();
+                kept.each().forEach(c -> out.put(c.circuit(), Benchmark.of(line.atMillis(), c.readings(), c.answer())));
             }
         }
-        return Optional.ofNullable(best);
+        return out;
     }
 
     /** Proof figures over the visits, a line for each that was read. */
     public List<FigureTrend> figureTrends() {
-        Map<ProofFigure, List<FigureTrend.Point>> out = new LinkedHashMap<>();
+        Map<String, FigureTrend> out = new LinkedHashMap<>();
         for (Visit visit : visits) {
             Line line = visit.state().leave().kept();
             if (line != null && line.entry() instanceof LeaveEntry.ProofKept kept) {
-                Benchmark then = Benchmark.of(line.atMillis(), kept.readings(), kept.answer());
-                UnitProof.figures(kept.answer())
-                        .forEach((figure, value) -> out.computeIfAbsent(figure, f -> new ArrayList<>())
-                                .add(new FigureTrend.Point(line.atMillis(), value, then.outdoorFahrenheit())));
+                Double outdoor = kept.readings().get(ProofPoint.OUTDOOR_AIR);
+                for (LeaveEntry.CircuitProved circuit : kept.each()) {
+                    UnitProof.figures(circuit.answer())
+                            .forEach((figure, value) -> out.computeIfAbsent(
+                                            circuit.circuit() + figure,
+                                            k -> new FigureTrend(figure, circuit.circuit(), new ArrayList<>()))
+                                    .points()
+                                    .add(new FigureTrend.Point(line.atMillis(), value, outdoor)));
+                }
             }
         }
-        return out.entrySet().stream()
-                .map(e -> new FigureTrend(e.getKey(), List.copyOf(e.getValue())))
-                .toList();
+        return List.copyOf(out.values());
     }
 
     /** When parts of a name were replaced at a place on the visits before a call, the earliest first. */
-    public List<Long> replacedBefore(long call, String place, String title) {
-        List<Long> out = new ArrayList<>();
+    public List<Replaced> replacedBefore(long call, String place, String title) {
+        List<Replaced> out = new ArrayList<>();
         for (Visit visit : visits) {
             for (PartState part : visit.state().parts()) {
                 PartEntry.PartClosed closed = part.closed();
-                boolean isReplaced = closed != null && closed.outcome() == Entry.Outcome.REPLACED;
                 boolean isSame = part.added().place().equals(place)
                         && part.added().title().equals(title);
-                if (visit.call() < call && isReplaced && isSame) {
-                    out.add(part.closedAtMillis());
+                if (visit.call() < call && isSame && closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
+                    out.add(new Replaced(part.closedAtMillis(), closed.warrantyUntil()));
                 }
             }
         }
@@ -185,7 +199,8 @@ public final class UnitHistory {
                                     title,
                                     closed.asLeft(),
                                     measured(part),
-                                    closed.returnDate()));
+                                    closed.returnDate(),
+                                    closed.warrantyUntil()));
                 }
             }
         }
@@ -273,6 +288,11 @@ public final class UnitHistory {
     /** Capacitor sections over the visits. */
     public List<SectionTrend> sections() {
         return SectionTrend.of(visits.stream().map(Visit::state).toList());
+    }
+
+    /** Starts over the visits, a line for each motor that was caught. */
+    public List<StartTrend> starts() {
+        return StartTrend.all(visits.stream().map(Visit::tape).toList());
     }
 
     /** Amps over the visits, a line for each motor that was read. */

@@ -56,14 +56,14 @@ class StartTestTest {
 
     @Test
     void aStartThatComesUpOnGoodVoltsIsGood() {
-        Judgement judgement = judge(new Caught(82, 224, 239, false), copper("10", 70));
+        Judgement judgement = judge(new Caught(82, 224, 239, false, null), copper("10", 70));
         assertThat(verdicts(judgement)).containsExactly(Verdict.GOOD, Verdict.GOOD, Verdict.GOOD);
         assertThat(judgement.findings()).isEmpty();
     }
 
     @Test
     void ampsThatStayOnGoodVoltsAreTheMotorOrItsStartParts() {
-        Judgement judgement = judge(new Caught(90, 226, 239, true), null);
+        Judgement judgement = judge(new Caught(90, 226, 239, true, null), null);
         assertThat(judgement.verdicts().get(0).verdict()).isEqualTo(Verdict.FAILED);
         assertThat(judgement.findings()).extracting(Finding::demand).containsExactly(Demand.START_PARTS);
         assertThat(judgement.findings().get(0).text()).contains("enough by its plate");
@@ -72,7 +72,7 @@ class StartTestTest {
     /** Torque goes with the square of the volts [physics]: 150 of 208 V leave 52 %. */
     @Test
     void ampsThatStayOnFewVoltsAreTheSupplyFirst() {
-        Judgement judgement = judge(new Caught(60, 150, 239, true), copper("10", 70));
+        Judgement judgement = judge(new Caught(60, 150, 239, true, null), copper("10", 70));
         assertThat(judgement.findings().get(0).text()).contains("52 %", "The supply first");
         assertThat(judgement.findings()).extracting(Finding::demand).doesNotContain(Demand.START_PARTS);
         assertThat(judgement.verdicts().get(2).verdict()).isEqualTo(Verdict.WEAK);
@@ -82,7 +82,7 @@ class StartTestTest {
     @Test
     void withoutAPlateNothingIsGood() {
         Judgement judgement = StartTest.judge(
-                new Caught(80, 220, 238, false), new Rated(null, null, null), 1, null, Meter.USUAL, Meter.USUAL);
+                new Caught(80, 220, 238, false, null), new Rated(null, null, null), 1, null, Meter.USUAL, Meter.USUAL);
         assertThat(verdicts(judgement)).containsOnly(Verdict.NOT_JUDGED);
     }
 
@@ -105,14 +105,14 @@ class StartTestTest {
         double drop = run.wire().dropVolts(amps, run.feet(), 1);
         double before = 236 + random.nextInt(8);
         double volts = Math.max(0, Math.round(10 * (before - drop)) / 10.0);
-        assertThat(judge(new Caught(amps, volts, before, false), run)
+        assertThat(judge(new Caught(amps, volts, before, false, null), run)
                         .verdicts()
                         .get(2)
                         .verdict())
                 .as("seed %d", seed)
                 .isEqualTo(Verdict.GOOD);
         double far = before - 3 * drop - 14;
-        assertThat(judge(new Caught(amps, far, before, false), run)
+        assertThat(judge(new Caught(amps, far, before, false, null), run)
                         .verdicts()
                         .get(2)
                         .verdict())
@@ -122,9 +122,9 @@ class StartTestTest {
 
     @Test
     void whatCannotBeIsSaid() {
-        assertThatThrownBy(() -> new Caught(80, 240, 230, false)).hasMessageContaining("before the start");
-        assertThatThrownBy(() -> new Caught(0, 240, 240, false)).hasMessageContaining("most that was held");
-        assertThatThrownBy(() -> judge(new Caught(80, 220, 240, false), copper("10", 0)))
+        assertThatThrownBy(() -> new Caught(80, 240, 230, false, null)).hasMessageContaining("before the start");
+        assertThatThrownBy(() -> new Caught(0, 240, 240, false, null)).hasMessageContaining("most that was held");
+        assertThatThrownBy(() -> judge(new Caught(80, 220, 240, false, null), copper("10", 0)))
                 .hasMessageContaining("2000 ft");
     }
 }

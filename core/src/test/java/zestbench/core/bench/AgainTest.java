@@ -38,7 +38,7 @@ class AgainTest {
                 .parts()
                 .iterator()
                 .next();
-        List<Long> before = new UnitHistory(visits).replacedBefore(99, place, "Run capacitor");
+        List<UnitHistory.Replaced> before = new UnitHistory(visits).replacedBefore(99, place, "Run capacitor");
         return Again.finding(part, before, NOW).map(Finding::text).orElse("");
     }
 

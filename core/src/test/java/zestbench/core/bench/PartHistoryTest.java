@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import zestbench.core.call.OnCall;
+import zestbench.core.call.UnitStory;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.plate.PlateLabel;

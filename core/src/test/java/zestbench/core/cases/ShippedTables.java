@@ -10,12 +10,12 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.proof.SaturationTable;
 
 /** The saturation tables that ship with the application. */
-final class ShippedTables {
+public final class ShippedTables {
     private static final Path FOLDER = Path.of("..", "server", "src", "main", "resources", "refrigerants");
 
     private ShippedTables() {}
 
-    static @Nullable SaturationTable find(String refrigerant) {
+    public static @Nullable SaturationTable find(String refrigerant) {
         Path file = FOLDER.resolve(refrigerant + ".csv");
         if (refrigerant.isEmpty() || !Files.exists(file)) {
             return null;

@@ -2,6 +2,7 @@ package zestbench.core.suspect;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -43,6 +44,40 @@ class HeatTest {
                 .isEqualTo(fault);
     }
 
+    /** A heat pump that heats: what keeps its outdoor unit off is the cooling call's, valve and defrost are its own. [practice] */
+    @ParameterizedTest(name = "{0}: {1}")
+    @CsvSource({
+        "COMPRESSOR_RUNS BLOWS_COLD !VALVE_COIL_RIGHT, valve-coil",
+        "COMPRESSOR_RUNS BLOWS_COLD VALVE_COIL_RIGHT VALVE_LEAKS, valve-stuck",
+        "COMPRESSOR_RUNS FROST_THICK !DEFROST_RUNS, defrost-board",
+        "COMPRESSOR_RUNS FROST_THICK DEFROST_RUNS DEFROST_SENSOR_OUT, defrost-sensor",
+        "COMPRESSOR_RUNS FROST_THICK DEFROST_RUNS !DEFROST_SENSOR_OUT SUPERHEAT_HIGH SUBCOOLING_LOW, charge-low",
+        "COMPRESSOR_RUNS FROST_THICK COIL_DIRTY, outdoor-coil-choked",
+        "COMPRESSOR_RUNS !BLOWS_COLD !AUXILIARY_RUNS !ELEMENT_VOLTS, auxiliary-heat",
+        "!COMPRESSOR_RUNS COMPRESSOR_HUMS OUTDOOR_FAN_RUNS HERM_OUT, capacitor-herm",
+        "!COMPRESSOR_RUNS !OUTDOOR_FAN_RUNS !CONTACTOR_IN CONTROL_FUSE_OPEN, control-fuse",
+        "WEAK_AIR FILTER_CHOKED COMPRESSOR_RUNS, airflow",
+    })
+    void aHeatPumpHasItsOwn(String known, String fault) {
+        Suspects suspects = Suspects.of(facts("HEAT_PUMP !GAS_HEAT " + known));
+        List<String> first = new ArrayList<>(
+                suspects.found().stream().map(f -> f.fault().key()).toList());
+        first.add(suspects.ranked().get(0).fault().key());
+        assertThat(first)
+                .as(suspects.ranked().stream().limit(4).toList().toString())
+                .contains(fault);
+    }
+
+    @Test
+    void whatOnlyAFurnaceHasIsNotAskedOfAHeatPump() {
+        List<String> asked = Question.of(facts("HEAT_PUMP !GAS_HEAT")).stream()
+                .map(Question::key)
+                .toList();
+        assertThat(asked)
+                .contains("HEATING", "GAS_HEAT", "FROST_THICK", "VALVE_COIL_RIGHT", "compressor")
+                .doesNotContain("IGNITER_GLOWS", "FLAME_STAYS", "ROLLOUT_TRIPPED", "WATER_IN_PAN");
+    }
+
     /** A limit that opens for want of air: the air is named as what may have brought it. */
     @Test
     void anOpenLimitAsksForTheAir() {
@@ -62,11 +97,16 @@ class HeatTest {
     }
 
     @Test
-    void itsTableIsWhole() {
-        Set<String> keys = new HashSet<>(HeatTable.ALL.stream().map(Fault::key).toList());
-        assertThat(keys).hasSameSizeAs(HeatTable.ALL);
-        assertThat(HeatTable.CAUSES).allSatisfy(c -> assertThat(keys).contains(c.by(), c.effect()));
-        assertThat(HeatTable.ALL).allSatisfy(f -> assertThat(f.test()).isNotBlank());
+    void itsTablesAreWhole() {
+        isWhole(HeatTable.ALL, HeatTable.CAUSES);
+        isWhole(HeatPumpTable.ALL, HeatPumpTable.CAUSES);
+    }
+
+    private static void isWhole(List<Fault> faults, List<Cause> causes) {
+        Set<String> keys = new HashSet<>(faults.stream().map(Fault::key).toList());
+        assertThat(keys).hasSameSizeAs(faults);
+        assertThat(causes).allSatisfy(c -> assertThat(keys).contains(c.by(), c.effect()));
+        assertThat(faults).allSatisfy(f -> assertThat(f.test()).isNotBlank());
     }
 
     @ParameterizedTest
@@ -81,5 +121,7 @@ class HeatTest {
     })
     void aComplaintSaysThatHeatIsCalledFor(String complaint, boolean isHeat) {
         assertThat(Question.answersIn(complaint).containsKey("HEATING")).isEqualTo(isHeat);
+        assertThat(Question.answersIn(complaint + ", heat pump").containsValue(Question.PUMP))
+                .isEqualTo(isHeat);
     }
 }

@@ -137,10 +137,8 @@ class LeavingOnTapeTest {
         keep(1, 100 * DAY, 90, 76, 58, false);
         keep(2, 200 * DAY, 84, 75, 55, true);
         assertThat(history().benchmark().orElseThrow().figures()).containsEntry(ProofFigure.SPLIT, 20.0);
-        assertThat(history().benchmarkBefore(2).orElseThrow().outdoorFahrenheit())
-                .isEqualTo(88);
-        assertThat(history().benchmarkBefore(0).orElseThrow().outdoorFahrenheit())
-                .isEqualTo(84);
+        assertThat(history().benchmarksBefore(2).get("1").outdoorFahrenheit()).isEqualTo(88);
+        assertThat(history().benchmarksBefore(0).get("1").outdoorFahrenheit()).isEqualTo(84);
         UnitHistory.FigureTrend split = history().figureTrends().get(0);
         assertThat(split.points())
                 .extracting(UnitHistory.FigureTrend.Point::value)
@@ -173,7 +171,8 @@ class LeavingOnTapeTest {
         "820, 2 years 3 months"
     })
     void aPartsAgeIsToldInUnitsThatSaySomething(long days, String words) {
-        assertThat(new UnitHistory.PutIn(1, 0, "Outdoor unit", "Run capacitor", "45 µF", "", null).age(days * DAY))
+        assertThat(new UnitHistory.PutIn(1, 0, "Outdoor unit", "Run capacitor", "45 µF", "", null, null)
+                        .age(days * DAY))
                 .isEqualTo(words);
     }
 

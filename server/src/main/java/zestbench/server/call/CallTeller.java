@@ -9,9 +9,9 @@ import java.util.function.BiFunction;
 import org.springframework.stereotype.Component;
 import zestbench.core.bench.Before;
 import zestbench.core.bench.Bench;
-import zestbench.core.bench.UnitStory;
 import zestbench.core.call.Command;
 import zestbench.core.call.Surroundings;
+import zestbench.core.call.UnitStory;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.UnitHistory;
 import zestbench.server.call.CallViews.CallView;
@@ -75,12 +75,17 @@ class CallTeller implements Retold<CallView> {
                 new Before(
                         callId,
                         call.row().complaint(),
-                        history.benchmarkBefore(callId).orElse(null),
+                        history.benchmarksBefore(callId),
                         lastTimes.of(call),
                         replaced(call, history),
                         story(call, history),
                         history.figuresBefore(callId)));
         return CallView.of(call.row(), bench, shop.inForce());
+    }
+
+    /** What is known of the unit of a call where a part of it is chosen. */
+    UnitStory story(Calls.Open call) {
+        return story(call, histories.of(call.row(), call.tape(), call.state()));
     }
 
     private UnitStory story(Calls.Open call, UnitHistory history) {
@@ -96,8 +101,8 @@ class CallTeller implements Retold<CallView> {
                 LocalDate.now(clock).toString());
     }
 
-    private static Map<String, List<Long>> replaced(Calls.Open call, UnitHistory history) {
-        Map<String, List<Long>> out = new LinkedHashMap<>();
+    private static Map<String, List<UnitHistory.Replaced>> replaced(Calls.Open call, UnitHistory history) {
+        Map<String, List<UnitHistory.Replaced>> out = new LinkedHashMap<>();
         call.state()
                 .parts()
                 .forEach(part -> out.put(

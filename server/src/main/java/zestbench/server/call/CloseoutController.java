@@ -72,7 +72,9 @@ class CloseoutController {
             Double high,
 
             @NotNull(message = "give for how many minutes it was watched")
-            Double minutes) {}
+            Double minutes,
+
+            @Nullable Integer circuit) {}
 
     /** @param why the unit can do no better; asked where it is kept as its best with something out */
     record ProofKeeping(
@@ -109,13 +111,19 @@ class CloseoutController {
             String name,
 
             int count,
-            double each) {}
+            @Nullable Double each) {}
+
+    record OptionReason(
+            @NotBlank(message = "give the reason") @Size(max = 300, message = "give up to 300 characters")
+            String words,
+
+            boolean speaksFor) {}
 
     record OptionGiven(
             @NotBlank(message = "give a key") @Size(max = 60)
             String key,
 
-            @NotNull(message = "give STOPGAP, PROPER or BETTER")
+            @NotNull(message = "give STOPGAP, PROPER, BETTER, OUTDOOR_UNIT or SYSTEM")
             CustomerOption.Tier tier,
 
             @NotBlank(message = "say what is done") @Size(max = 300, message = "give up to 300 characters")
@@ -127,7 +135,10 @@ class CloseoutController {
             double labour,
 
             @Nullable @Size(max = 100, message = "give up to 100 characters")
-            String warranty) {
+            String warranty,
+
+            @Nullable @Size(max = 12, message = "give up to 12 reasons")
+            List<@NotNull(message = "give a reason") @Valid OptionReason> weighs) {
         CustomerOption option(String field) {
             try {
                 List<CustomerOption.Line> lines = new ArrayList<>();
@@ -135,7 +146,11 @@ class CloseoutController {
                     lines.add(new CustomerOption.Line(line.name().strip(), line.count(), line.each()));
                 }
                 String promised = warranty == null || warranty.isBlank() ? null : warranty.strip();
-                return new CustomerOption(key, tier, words.strip(), lines, labour, promised);
+                List<CustomerOption.Weighed> reasons = new ArrayList<>();
+                if (weighs != null) {
+                    weighs.forEach(w -> reasons.add(new CustomerOption.Weighed(w.words(), w.speaksFor())));
+                }
+                return new CustomerOption(key, tier, words.strip(), lines, labour, promised, reasons);
             } catch (InputProblem problem) {
                 throw problem.within(field);
             }
@@ -182,7 +197,8 @@ class CloseoutController {
         return teller.after(
                 id,
                 sender,
-                new OnLeaving.SayWandering(new Wander(given.figure(), given.low(), given.high(), given.minutes())));
+                new OnLeaving.SayWandering(
+                        new Wander(given.figure(), given.low(), given.high(), given.minutes()), given.circuit()));
     }
 
     @PostMapping("/proof/keep")
@@ -217,7 +233,7 @@ class CloseoutController {
         Calls.Open call = calls.open(id);
         String kind = call.part(part).added().kind();
         return new PartMatch(call.state(), part, shop.inForce().rules())
-                .options(truck.lines(kind, sender.depot()), truck::priced).stream()
+                .options(truck.lines(kind, sender.depot()), teller.story(call), truck::priced).stream()
                         .map(o -> OptionView.of(o, ""))
                         .toList();
     }

@@ -3,6 +3,8 @@ package zestbench.server.call;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,13 +55,15 @@ class PartController {
     private final CallTeller teller;
     private final Truck truck;
     private final Shop shop;
+    private final Clock clock;
 
-    PartController(Calls calls, CallChanges changes, CallTeller teller, Truck truck, Shop shop) {
+    PartController(Calls calls, CallChanges changes, CallTeller teller, Truck truck, Shop shop, Clock clock) {
         this.calls = calls;
         this.changes = changes;
         this.teller = teller;
         this.truck = truck;
         this.shop = shop;
+        this.clock = clock;
     }
 
     /**
@@ -178,7 +182,8 @@ class PartController {
             @Nullable @Size(max = 1000, message = "give up to 1,000 characters")
             String note,
 
-            @Nullable String returnDate) {}
+            @Nullable String returnDate,
+            @Nullable Integer warrantyYears) {}
 
     @PostMapping("/label")
     CallView label(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Label given, Sender sender) {
@@ -302,7 +307,11 @@ class PartController {
     @PostMapping("/close")
     CallView close(@PathVariable long id, @PathVariable String part, @Valid @RequestBody Closing given, Sender sender) {
         String note = given.note() == null ? "" : given.note();
-        return teller.after(id, sender, new OnPart.Close(part, given.outcome(), note, given.returnDate()));
+        OnPart.Warranty warranty = given.warrantyYears() == null
+                ? null
+                : new OnPart.Warranty(
+                        given.warrantyYears(), LocalDate.now(clock).toString());
+        return teller.after(id, sender, new OnPart.Close(part, given.outcome(), note, given.returnDate(), warranty));
     }
 
     @PostMapping("/reopen")

@@ -15,6 +15,7 @@ import zestbench.core.bench.ArrivalViews.WiresView;
 import zestbench.core.call.MeantMotor;
 import zestbench.core.call.OnMotor;
 import zestbench.core.circuit.Conductor;
+import zestbench.core.quantity.InputProblem;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.call.CallViews.Preview;
 import zestbench.server.change.ChangesNothing;
@@ -50,16 +51,21 @@ class StartController {
             @NotNull(message = "give the volts before the start")
             Double before,
 
-            @NotNull(message = "say whether the amps stayed")
-            Boolean stays,
+            @Nullable Boolean stays,
+            @Nullable Double seconds,
 
             @Nullable @Size(max = 10) String gauge,
             Conductor.@Nullable Metal metal,
             @Nullable Double feet) {
         OnMotor.CatchStart command() {
+            InputProblem.require(
+                    stays != null || seconds != null,
+                    "stays",
+                    null,
+                    "say whether the amps stayed, or for how many seconds");
             return new OnMotor.CatchStart(
                     new MeantMotor.Which(placeId, part, place),
-                    new StartTest.Caught(amps, volts, before, stays),
+                    new StartTest.Caught(amps, volts, before, Boolean.TRUE.equals(stays), seconds),
                     gauge,
                     metal,
                     feet);

@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,12 +13,9 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
-import zestbench.core.tape.ChargeEntry;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.UnitEntry;
-import zestbench.core.tape.WaitsFor;
-import zestbench.core.tape.Work;
 import zestbench.core.wiring.Wire;
 import zestbench.server.CsvResource;
 import zestbench.server.Settings;
@@ -159,13 +155,35 @@ public class DemoTown extends BeforeOpening {
                 Map.of(FAN_MOTOR, 1.58, "Compressor", 17.9));
         visits.check(
                 museum,
+                daysAgo(447),
+                "No cooling, nothing clicks on the roof",
+                "50+7.5 uF 440 V ±6%",
+                Map.of("HERM", 50.1, "FAN", 7.58),
+                Map.of(),
+                DemoTapes.lostOnTheWay());
+        visits.check(
+                museum,
                 daysAgo(266),
                 "Warm gallery",
                 "50+7.5 uF 440 V ±6%",
                 Map.of("HERM", 49.9, "FAN", 7.55),
                 Map.of(FAN_MOTOR, 1.71, "Compressor", 18.2));
-        visits.check(loft, daysAgo(540), "Spring check", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.9, "FAN", 4.97));
-        visits.check(loft, daysAgo(181), "Noisy start", "30+5 MFD 370 VAC ±6%", Map.of("HERM", 29.2, "FAN", 4.88));
+        visits.check(
+                loft,
+                daysAgo(540),
+                "Spring check",
+                "30+5 MFD 370 VAC ±6%",
+                Map.of("HERM", 29.9, "FAN", 4.97),
+                Map.of(),
+                DemoTapes.start(loft.plates().outdoor(), 42, 239, 231, 0.2));
+        visits.check(
+                loft,
+                daysAgo(181),
+                "Noisy start",
+                "30+5 MFD 370 VAC ±6%",
+                Map.of("HERM", 29.2, "FAN", 4.88),
+                Map.of(),
+                DemoTapes.start(loft.plates().outdoor(), 47, 238, 213, 0.4));
         visits.check(
                 ballet,
                 daysAgo(419),
@@ -182,32 +200,7 @@ public class DemoTown extends BeforeOpening {
                 "10 MFD 370 VAC ±10%",
                 Map.of("CAPACITOR", 9.8),
                 Map.of(),
-                iceOnTheCoil(ballet).toArray(Entry[]::new));
-    }
-
-    /** A long visit: the float switch tried, the drain cleared, a wait for the thaw, a tag until the charge was weighed in anew. */
-    private List<Entry> iceOnTheCoil(Unit ballet) {
-        List<Entry> out = new ArrayList<>(DemoVisits.tested(
-                "pdemo-float",
-                place(ballet, "Float switch"),
-                "FLOAT SWITCH SPNC 24 V",
-                Map.of("CAUSE GONE", Optional.of(0.3), "CAUSE THERE", Optional.empty())));
-        out.add(new UnitEntry.WorkDone(Work.DRAIN_CLEARED, "Indoor unit", "slime in the trap", null, null, null));
-        out.add(new UnitEntry.CallWaits(WaitsFor.THAW, dayAgo(97), "blower on, cooling off"));
-        out.add(new LeaveEntry.WrittenUp(
-                "wdemo-tag",
-                "",
-                "Off: coil thaws",
-                "liquid would come back to the compressor",
-                Entry.Urgency.OFF,
-                null,
-                dayAgo(97)));
-        out.add(new UnitEntry.CallGoesOn());
-        out.add(new ChargeEntry.LeakSought("a valve core", "bubbles", false));
-        out.add(new ChargeEntry.LeakSought("a valve core", "new core, bubbles", true));
-        out.add(new ChargeEntry.ChargeMoved(ChargeEntry.Way.ADDED, "R-410A", 22, "C-114", "", "Tech 1, type II", null));
-        out.add(new LeaveEntry.WriteUpEnded("wdemo-tag", "Off: coil thaws", "thawed, charge weighed in"));
-        return out;
+                DemoTapes.iceOnTheCoil(place(ballet, "Float switch"), dayAgo(97)));
     }
 
     /** A make-up that was to come out yesterday. */
@@ -263,6 +256,14 @@ public class DemoTown extends BeforeOpening {
                                 Map.of("HEATER", Optional.of(818.0), "GROUND", Optional.empty()))
                         .toArray(Entry[]::new));
         visits.check(loft, daysAgo(512), "Spring check", "35+5 MFD 440 VAC ±6%", Map.of("HERM", 34.8, "FAN", 4.9));
+        visits.check(
+                loft,
+                daysAgo(301),
+                "Heat pump iced over, no heat",
+                "35+5 MFD 440 VAC ±6%",
+                Map.of("HERM", 34.6, "FAN", 4.9),
+                Map.of(),
+                DemoTapes.heatPump(visits.setup(loft)));
         visits.check(ballet, daysAgo(602), "Spring check", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 10.1));
     }
 

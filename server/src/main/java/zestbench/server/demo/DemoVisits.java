@@ -87,12 +87,7 @@ class DemoVisits {
                         new LeaveEntry.ProofRead(READ_IN_ORDER.get(i), readings.get(i)));
             }
         }
-        ProofSetup setup = ProofSetup.of(
-                unit.plates(),
-                refrigerants.find(ProofSetup.refrigerantOf(unit.plates())),
-                unit.altitude(),
-                ShopRules.DEFAULT);
-        UnitProof.Answer answer = UnitProof.of(read, setup);
+        UnitProof.Answer answer = UnitProof.of(read, setup(unit));
         Instant kept = at.plusSeconds(SECONDS_TO_SETTLE + 240L);
         calls.addAt(
                 call,
@@ -101,6 +96,15 @@ class DemoVisits {
                 new LeaveEntry.ProofKept(read, answer.verdicts(), answer.shown(), answer.findings(), true, true),
                 writeUp);
         close(call);
+    }
+
+    /** What the proof of a unit goes by. */
+    ProofSetup setup(Unit unit) {
+        return ProofSetup.of(
+                unit.plates(),
+                refrigerants.find(ProofSetup.refrigerantOf(unit.plates())),
+                unit.altitude(),
+                ShopRules.DEFAULT);
     }
 
     /** A visit that found the capacitor as it read and closed. */

@@ -18,6 +18,7 @@ import zestbench.core.quantity.Limits;
 import zestbench.core.tape.AmpTrend;
 import zestbench.core.tape.LeaveEntry;
 import zestbench.core.tape.SectionTrend;
+import zestbench.core.tape.StartTrend;
 import zestbench.core.tape.UnitHistory;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.unit.Units;
@@ -93,9 +94,29 @@ public class HistoryController {
                         "Inrush, " + amps.place(), "A", "Its growth is the news.", inrush, List.of(), null));
             }
         }
+        for (StartTrend start : history.starts()) {
+            trends.add(new TrendView(
+                    "Most amps at the start, " + start.place(),
+                    "A",
+                    start.words(),
+                    start.points().stream()
+                            .map(p -> new TrendPointView(p.atMillis(), p.amps()))
+                            .toList(),
+                    List.of(),
+                    null));
+            trends.add(new TrendView(
+                    "Dip at the start, " + start.place(),
+                    "V",
+                    "Its growth tells of the supply.",
+                    start.points().stream()
+                            .map(p -> new TrendPointView(p.atMillis(), p.dip()))
+                            .toList(),
+                    List.of(),
+                    null));
+        }
         for (UnitHistory.FigureTrend figure : history.figureTrends()) {
             trends.add(new TrendView(
-                    figure.figure().title(),
+                    figure.title(),
                     figure.figure().quantity().unit(),
                     outdoor(figure),
                     figure.points().stream()

@@ -153,7 +153,7 @@ public class PaperController {
                     "words",
                     option.words(),
                     "total",
-                    Figures.fixed(option.total(), 2),
+                    option.total().isEmpty() ? option.toldTotal() : "$ " + option.toldTotal(),
                     "labour",
                     Figures.fixed(option.labour(), 2),
                     "taken",
@@ -164,7 +164,17 @@ public class PaperController {
                     option.warranty() == null ? "" : option.warranty(),
                     "parts",
                     option.parts().stream()
-                            .map(p -> Map.of("count", p.count(), "name", p.name(), "each", Figures.fixed(p.each(), 2)))
+                            .map(p -> Map.of(
+                                    "count",
+                                    p.count(),
+                                    "name",
+                                    p.name(),
+                                    "each",
+                                    p.each() == null ? "to be priced" : "$ " + Figures.fixed(p.each(), 2) + " each"))
+                            .toList(),
+                    "weighs",
+                    option.weighs().stream()
+                            .map(w -> Map.of("sign", w.speaksFor() ? "+" : "–", "words", w.words()))
                             .toList()));
         }
         filled.put("options", options);
@@ -192,9 +202,11 @@ public class PaperController {
                             "measured",
                             part.measured(),
                             "until",
-                            part.returnDate() == null
-                                    ? ""
-                                    : "OUT BY " + DAY.format(LocalDate.parse(part.returnDate()))));
+                            part.returnDate() != null
+                                    ? "OUT BY " + DAY.format(LocalDate.parse(part.returnDate()))
+                                    : part.warrantyUntil() == null
+                                            ? ""
+                                            : "warranty until " + DAY.format(LocalDate.parse(part.warrantyUntil()))));
         }
         List<String> best = new ArrayList<>();
         history.benchmark()

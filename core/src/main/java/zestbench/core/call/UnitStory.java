@@ -1,4 +1,4 @@
-package zestbench.core.bench;
+package zestbench.core.call;
 
 import org.jspecify.annotations.Nullable;
 
