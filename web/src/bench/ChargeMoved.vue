@@ -11,7 +11,8 @@ defineProps<{ charge: readonly ChargeView[] }>()
     <div v-for="(c, i) in charge" :key="i" class="moved">
       <b>{{ c.words }}</b>
       <span v-for="f in c.figures" :key="f.title" class="figure">
-        {{ f.title }} <span class="zb-figure">{{ f.before ?? '–' }} → {{ f.after ?? '–' }}</span> {{ f.unit }}
+        {{ f.title }} <span class="zb-figure">{{ f.before ?? '–' }}</span> →
+        <span class="zb-figure">{{ f.after ?? '–' }}</span> {{ f.unit }}
       </span>
       <span v-if="c.missing" class="zb-soft">{{ c.missing }}</span>
     </div>

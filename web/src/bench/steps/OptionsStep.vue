@@ -25,7 +25,7 @@ const TIERS: readonly { value: OptionView['tier']; words: string }[] = [
   { value: 'PROPER', words: 'repair' },
   { value: 'BETTER', words: 'upgrade' },
   { value: 'OUTDOOR_UNIT', words: 'outdoor unit' },
-  { value: 'SYSTEM', words: 'whole system' },
+  { value: 'SYSTEM', words: 'system' },
 ]
 const store = useCall()
 const kept = computed(() => store.call?.leave.options ?? [])
@@ -144,6 +144,7 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
             <v-btn variant="text" height="48" @click="edited.splice(i, 1)">remove</v-btn>
           </div>
           <LabelledField v-model="o.words" label="What is done" has-no-wrong-line />
+          <ReasonLines :reasons="o.weighs" />
           <div v-for="(p, n) in o.parts" :key="n" class="part">
             <LabelledField v-model="p.name" label="Part" has-no-wrong-line />
             <LabelledField v-model="p.count" label="Count" kind="number" has-no-wrong-line />
@@ -173,9 +174,10 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
               has-no-wrong-line
               class="warranty"
             />
-            <b class="total zb-figure">{{ seen?.[i] ? price(seen[i]!.total) : '' }}</b>
+            <b v-if="seen?.[i]" :class="seen[i]!.total ? 'total zb-figure' : 'zb-soft'">{{
+              price(seen[i]!.total)
+            }}</b>
           </div>
-          <ReasonLines :reasons="o.weighs" />
         </section>
       </template>
       <template v-else>
@@ -198,7 +200,7 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
             <ReasonLines :reasons="o.weighs" />
           </span>
           <span class="right"
-            ><b class="total zb-figure">{{ price(o.total) }}</b
+            ><b :class="o.total ? 'total zb-figure' : 'zb-soft'">{{ price(o.total) }}</b
             ><span class="zb-small">{{ o.isTaken ? 'chosen' : '' }}</span></span
           >
         </button>

@@ -150,7 +150,7 @@ async function keep(isBenchmark: boolean) {
         <PadDesk
           v-model="typed"
           :is-reading="active !== null && store.isWorking"
-          :at="active"
+          :at="at?.title ?? null"
           :unit="at?.unit ?? ''"
           :is-ready="isReady"
           goes-below-zero

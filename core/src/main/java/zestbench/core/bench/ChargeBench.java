@@ -19,8 +19,8 @@ import zestbench.core.tape.Line;
 /** What was weighed in and out, with what the figures of its circuit were before it and after. */
 final class ChargeBench {
     /** What a charge moves. */
-    private static final List<ProofFigure> MOVED = List.of(
-            ProofFigure.SUPERHEAT, ProofFigure.SUBCOOLING, ProofFigure.CONDENSING_OVER_AMBIENT, ProofFigure.SPLIT);
+    private static final List<ProofFigure> MOVED =
+            List.of(ProofFigure.SUPERHEAT, ProofFigure.SUBCOOLING, ProofFigure.CONDENSING_OVER_AMBIENT);
 
     private ChargeBench() {}
 

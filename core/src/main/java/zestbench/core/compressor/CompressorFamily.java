@@ -134,7 +134,7 @@ public final class CompressorFamily implements Family {
                             new Seen(
                                     IS_ACID,
                                     "acid, or smells burnt",
-                                    Verdict.GOOD,
+                                    Verdict.NOT_JUDGED,
                                     "A burnt motor left acid: the circuit is cleaned, with a suction drier, before another goes in.",
                                     Mark.PRACTICE))));
 
