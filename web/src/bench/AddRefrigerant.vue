@@ -140,7 +140,7 @@ async function keep() {
           <LabelledField v-model="field.ounces" kind="number" label="Ounces" has-no-wrong-line />
         </div>
         <div class="pair">
-          <LabelledField v-model="cylinder" label="Cylinder" hint="its number, as C-114" has-no-wrong-line />
+          <LabelledField v-model="cylinder" label="Cylinder" hint="as C-114" has-no-wrong-line />
           <LabelledField
             v-model="field.refrigerant"
             label="Refrigerant"
@@ -148,9 +148,7 @@ async function keep() {
             has-no-wrong-line
           />
         </div>
-        <div class="pair">
-          <LabelledField v-model="holder" label="Certificate of" hint="name or number" has-no-wrong-line />
-        </div>
+        <LabelledField v-model="holder" label="Certificate of" hint="name or number" has-no-wrong-line />
         <ChoiceButtons
           v-if="circuits.length > 1"
           v-model="circuit"

@@ -78,7 +78,7 @@ defineExpose({ canKeep, keep })
 
 <template>
   <section aria-label="The start">
-    <p class="zb-caution zb-small">
+    <p class="zb-caution zb-small first">
       Power is on: clear of blades and terminals. Clamp on max-hold and the meter on min-hold, at the unit's
       own screws, one start. Off within a second if it only hums.
     </p>
@@ -150,6 +150,9 @@ defineExpose({ canKeep, keep })
 </template>
 
 <style scoped>
+.first {
+  margin-bottom: 10px;
+}
 .apart {
   margin-top: 10px;
 }

@@ -3,6 +3,7 @@ package zestbench.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import zestbench.server.RunningBench;
 
@@ -11,8 +12,12 @@ class ControlTest {
     private final RunningBench bench = RunningBench.demo();
 
     private static void sheet(Browsing at, String name) {
+        sheet(at, "Plate", name);
+    }
+
+    private static void sheet(Browsing at, String step, String name) {
         at.page
-                .locator(".rail .step", new Page.LocatorOptions().setHasText("Plate"))
+                .locator(".rail .step", new Page.LocatorOptions().setHasText(step))
                 .click();
         at.exactButton(name).click();
     }
@@ -107,6 +112,47 @@ class ControlTest {
             at.button("+ Another contactor").click();
             assertThat(at.page.locator(".rail .part.on")).containsText("Contactor 2");
             assertThat(at.page.locator(".rail .part.on")).containsText("3 poles 30 FLA");
+        }
+    }
+
+    /** Two circuits are read side by side; what is weighed into one is tied to what that one read before and after. */
+    @Test
+    void aChargeMovesItsOwnCircuit() {
+        try (Browsing at = Browsing.laptop(bench).as("Tech 1")) {
+            at.call("Trips off every few minutes");
+            sheet(at, "Plate");
+            at.page
+                    .getByLabel("Type more of it, or all of it again")
+                    .fill("R-410A TXV SUBCOOLING 10 COMPRESSOR A RLA 9.9 LRA 62 COMPRESSOR B RLA 9.9 LRA 62");
+            at.action().click();
+            sheet(at, "Leave", "Prove it");
+            at.tickAll();
+            at.action().click();
+            at.exactButton("Circuit 2").click();
+            read(at, "118", "76", "300", "94");
+            assertThat(at.page.locator("section[aria-label='Circuit 2']")).containsText("Superheat, circuit 2");
+            at.button("+ Refrigerant").click();
+            at.exactButton("added").click();
+            at.page.getByLabel("Ounces").fill("12");
+            at.page.getByLabel("Cylinder").fill("C-114");
+            at.button("Put it on the tape").last().click();
+            assertThat(at.page.getByText("Say which circuit").first()).isVisible();
+            at.exactButton("Circuit 2").last().click();
+            assertThat(at.page.getByText("Read: superheat").first()).isVisible();
+            at.button("Put it on the tape").last().click();
+            assertThat(at.page.locator("section[aria-label=Refrigerant]")).containsText("Not read since");
+            at.page
+                    .locator("button.pair", new Page.LocatorOptions().setHasText("Suction line"))
+                    .click();
+            at.reading("52");
+            assertThat(at.page.locator("section[aria-label=Refrigerant]"))
+                    .containsText(Pattern.compile("3[56].* → .*1[12]"));
+        }
+    }
+
+    private static void read(Browsing at, String... figures) {
+        for (String figure : figures) {
+            at.reading(figure);
         }
     }
 }

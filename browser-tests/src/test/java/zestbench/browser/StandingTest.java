@@ -3,6 +3,7 @@ package zestbench.browser;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import zestbench.server.RunningBench;
 
@@ -43,6 +44,18 @@ class StandingTest {
             at.action().click();
             assertThat(at.page.locator(".rail .zb-stands")).containsText("TAGGED OUT");
             assertThat(at.page.locator(".rail .zb-stands")).containsText("Power off, to ground");
+            at.exactButton("Options").click();
+            assertThat(at.page.locator(".option")).hasCount(3);
+            assertThat(at.page.locator(".option").first().getByLabel("What is done"))
+                    .hasValue(Pattern.compile("New compressor: 2 ton R-410A.*"));
+            at.page.locator(".option").first().getByLabel("Each, $").first().fill("640");
+            assertThat(at.page.locator(".option").first()).containsText("to be priced");
+            at.action().click();
+            at.page
+                    .locator(".offered", new Page.LocatorOptions().setHasText("Whole system"))
+                    .click();
+            assertThat(at.page.locator(".offered.taken")).containsText("New system");
+            assertThat(at.tape()).containsText("Customer chose: Whole system");
             at.go("/calls");
             assertThat(at.page.locator("section[aria-labelledby=ups] .due").first())
                     .containsText("TAGGED OUT");

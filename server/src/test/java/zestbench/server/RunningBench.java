@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -21,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The real application on a free port with a database of its own, spoken to over HTTP. */
 public final class RunningBench implements AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static RunningBench demo;
+    private static @Nullable RunningBench demo;
 
     private final ConfigurableApplicationContext context;
     private final HttpClient client = HttpClient.newHttpClient();
@@ -36,6 +37,14 @@ public final class RunningBench implements AutoCloseable {
             demo = start();
         }
         return demo;
+    }
+
+    /** The next one asks for another town, as it is at first. */
+    public static synchronized void leaveDemo() {
+        if (demo != null) {
+            demo.close();
+            demo = null;
+        }
     }
 
     /** A bench of one's own. @param settings such as {@code --zest.demo=false} */

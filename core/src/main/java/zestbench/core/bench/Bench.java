@@ -127,7 +127,7 @@ public record Bench(
                 ArrivalBench.found(state, places),
                 parts,
                 LeaveBench.view(state, around, before),
-                CallAccount.of(state, before.complaint()),
+                CallAccount.of(state, before.complaint(), around.proof(state.plates())),
                 state.jumpers().open().stream().map(JumperView::of).toList(),
                 WaitView.of(state.waits()),
                 around.writeUps().stream()

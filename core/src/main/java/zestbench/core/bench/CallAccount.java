@@ -7,6 +7,7 @@ import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
+import zestbench.core.proof.ProofSetup;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.Letters;
 import zestbench.core.suspect.Suspects;
@@ -32,8 +33,13 @@ public final class CallAccount {
     /** @param name such as Found; each stands once, and none that has nothing to say */
     public record AccountLine(String name, String text) {}
 
-    /** In the order it is told. @param complaint in the customer's words */
+    /** The same where nothing tells what a charge moved. */
     public static List<AccountLine> of(CallState state, String complaint) {
+        return of(state, complaint, null);
+    }
+
+    /** In the order it is told. @param complaint in the customer's words @param setup what the unit is proved by; null where that is not known */
+    public static List<AccountLine> of(CallState state, String complaint, @Nullable ProofSetup setup) {
         List<AccountLine> out = new ArrayList<>();
         add(out, "Complaint", List.of(complaint));
         add(
@@ -41,7 +47,7 @@ public final class CallAccount {
                 "STOP",
                 Stop.of(state).stream().map(s -> s.words() + ": " + s.text()).toList());
         add(out, "Found", found(state));
-        add(out, "Done", done(state));
+        add(out, "Done", done(state, setup));
         add(out, "As left", asLeft(state));
         add(out, "Advised", advised(state));
         add(out, "Temporary until", temporary(state));
@@ -117,7 +123,7 @@ public final class CallAccount {
         return look.words().substring(look.words().lastIndexOf(": ") + 2);
     }
 
-    private static List<String> done(CallState state) {
+    private static List<String> done(CallState state, @Nullable ProofSetup setup) {
         List<String> out = new ArrayList<>();
         for (PartState part : state.parts()) {
             PartEntry.PartClosed closed = part.closed();
@@ -134,7 +140,8 @@ public final class CallAccount {
         }
         for (Line line : state.charge().moved()) {
             if (line.entry() instanceof ChargeEntry.ChargeMoved moved) {
-                out.add(moved.words() + moved.of() + ", cylinder " + moved.cylinder());
+                out.add(moved.words() + moved.of() + ", cylinder " + moved.cylinder()
+                        + (setup == null ? "" : ChargeBench.words(state, setup, line)));
             }
         }
         for (UnitEntry.WorkDone work : state.work()) {

@@ -26,21 +26,40 @@ final class ChargeBench {
 
     static List<ChargeView> views(CallState state, ProofSetup setup) {
         List<ChargeView> out = new ArrayList<>();
-        List<Line> all = state.charge().moved();
         boolean isEmptied = false;
-        for (int i = 0; i < all.size(); i++) {
-            Line line = all.get(i);
+        for (Line line : state.charge().moved()) {
             ChargeEntry.ChargeMoved moved = (ChargeEntry.ChargeMoved) line.entry();
             isEmptied |= moved.way() == ChargeEntry.Way.RECOVERED;
-            long next = all.subList(i + 1, all.size()).stream()
-                    .filter(l -> named((ChargeEntry.ChargeMoved) l.entry()).equals(named(moved)))
-                    .mapToLong(Line::number)
-                    .findFirst()
-                    .orElse(Long.MAX_VALUE);
-            List<MovedView> figures = moved(state.leave().figures(setup, named(moved)), line.number(), next);
+            List<MovedView> figures = figures(state, setup, line);
             out.add(new ChargeView(moved.words() + moved.of(), figures, missing(moved, figures, isEmptied)));
         }
         return out;
+    }
+
+    /** What a charge moved, as {@code , superheat 34 to 13 °F}; empty where nothing was read on both sides of it. */
+    static String words(CallState state, ProofSetup setup, Line charge) {
+        StringBuilder out = new StringBuilder();
+        for (MovedView moved : figures(state, setup, charge)) {
+            if (moved.before() != null && moved.after() != null) {
+                out.append(", ")
+                        .append(Letters.inSentence(moved.title()))
+                        .append(" ")
+                        .append(moved.before());
+                out.append(" to ").append(moved.after()).append(" ").append(moved.unit());
+            }
+        }
+        return out.toString();
+    }
+
+    private static List<MovedView> figures(CallState state, ProofSetup setup, Line charge) {
+        String circuit = named((ChargeEntry.ChargeMoved) charge.entry());
+        long next = state.charge().moved().stream()
+                .filter(l -> l.number() > charge.number()
+                        && named((ChargeEntry.ChargeMoved) l.entry()).equals(circuit))
+                .mapToLong(Line::number)
+                .findFirst()
+                .orElse(Long.MAX_VALUE);
+        return moved(state.leave().figures(setup, circuit), charge.number(), next);
     }
 
     /** Circuits it can be weighed into, with what is read of each. */

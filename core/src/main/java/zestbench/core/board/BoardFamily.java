@@ -156,6 +156,11 @@ public final class BoardFamily extends LabelledFamily {
     }
 
     @Override
+    public String beforeOhms() {
+        return "Power off, fuse out of its clips; then power on for the 24 V that feed it";
+    }
+
+    @Override
     public boolean isLive(String section, double volts) {
         return section.equals(VOLTS) && volts >= Deadness.CONTROL_VOLTS;
     }

@@ -164,6 +164,11 @@ public interface Family {
         return new EnumMap<>(Fact.class);
     }
 
+    /** What comes before it is read by ohms, in a line. [practice] */
+    default String beforeOhms() {
+        return "Power off, leads off what is read by ohms";
+    }
+
     /** Where it sits in the control circuit of a unit; empty for what does not, or not before its label is read. */
     default Optional<Link> inSeries(Spec spec) {
         return Optional.empty();

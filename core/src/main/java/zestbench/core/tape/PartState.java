@@ -397,7 +397,7 @@ public final class PartState {
             return "Power off, discharged, leads off";
         }
         boolean isByOhms = sections().stream().anyMatch(s -> family().quantity(s) == Quantity.OHMS);
-        return isByOhms || family().turns() ? "Power off, leads off what is read by ohms" : "";
+        return isByOhms || family().turns() ? family().beforeOhms() : "";
     }
 
     /** Whether anyone kept what it looked like before its leads came off. */

@@ -144,6 +144,11 @@ public final class ThermostatFamily extends LabelledFamily {
     }
 
     @Override
+    public String beforeOhms() {
+        return "Power off at the unit, its wires off: call for cool, fan, heat in turn, and read each to R";
+    }
+
+    @Override
     public boolean isLive(String section, double volts) {
         return false;
     }

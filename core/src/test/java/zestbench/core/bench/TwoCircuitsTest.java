@@ -92,6 +92,8 @@ class TwoCircuitsTest {
             assertThat(Double.parseDouble(String.valueOf(f.before()))).isBetween(27.5, 28.5);
             assertThat(Double.parseDouble(String.valueOf(f.after()))).isBetween(11.5, 12.5);
         });
+        assertThat(CallAccount.of(call.state(), "", call.around().proof(PLATES)).toString())
+                .containsPattern("added 12 oz, circuit 2, cylinder C-114, superheat (27|28).* to 1[12].* °F");
         charge("1");
         assertThat(proof().charge().get(1).figures())
                 .as("nothing of the first circuit was read")

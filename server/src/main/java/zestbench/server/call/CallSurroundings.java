@@ -4,7 +4,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 import zestbench.core.call.Command;
 import zestbench.core.call.Need;
@@ -12,11 +11,8 @@ import zestbench.core.call.Stock;
 import zestbench.core.call.Surroundings;
 import zestbench.core.call.UnitPlace;
 import zestbench.core.proof.Altitude;
-import zestbench.core.proof.ProofSetup;
-import zestbench.core.proof.SaturationTable;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.record.UnitHistories;
-import zestbench.server.refrigerant.Refrigerants;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;
 import zestbench.server.tape.Calls;
@@ -28,14 +24,14 @@ import zestbench.server.unit.Unit;
 @Component
 class CallSurroundings {
     private final UnitHistories histories;
-    private final Refrigerants refrigerants;
+    private final ProofSetups proofs;
     private final Shop shop;
     private final Meters meters;
     private final Truck truck;
 
-    CallSurroundings(UnitHistories histories, Refrigerants refrigerants, Shop shop, Meters meters, Truck truck) {
+    CallSurroundings(UnitHistories histories, ProofSetups proofs, Shop shop, Meters meters, Truck truck) {
         this.histories = histories;
-        this.refrigerants = refrigerants;
+        this.proofs = proofs;
         this.shop = shop;
         this.meters = meters;
         this.truck = truck;
@@ -73,7 +69,7 @@ class CallSurroundings {
                 stock,
                 writeUps,
                 unit == null ? Altitude.SEA_LEVEL : unit.altitude(),
-                needs.contains(Need.PROOF) ? saturation(call) : null,
+                needs.contains(Need.PROOF) ? proofs.saturation(call) : null,
                 rules.rules(),
                 rules.number(),
                 meters.all(),
@@ -87,10 +83,6 @@ class CallSurroundings {
 
     private static UnitPlace place(Place place) {
         return new UnitPlace(place.id(), place.name(), place.kind(), place.serves(), place.title());
-    }
-
-    private @Nullable SaturationTable saturation(Calls.Open call) {
-        return refrigerants.find(ProofSetup.refrigerantOf(call.state().plates()));
     }
 
     private Stock stock(String kind, String depot) {

@@ -34,6 +34,7 @@ import zestbench.core.tape.UnitHistory;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
 import zestbench.server.board.BoardViews;
 import zestbench.server.board.CallBoard;
+import zestbench.server.call.ProofSetups;
 import zestbench.server.paper.Paper;
 import zestbench.server.paper.QrCode;
 import zestbench.server.problem.Conflict;
@@ -56,6 +57,7 @@ public class PaperController {
     private final Units units;
     private final Paper paper;
     private final Stickers stickers;
+    private final ProofSetups proofs;
     private final Clock clock;
 
     PaperController(
@@ -65,6 +67,7 @@ public class PaperController {
             Units units,
             Paper paper,
             Stickers stickers,
+            ProofSetups proofs,
             Clock clock) {
         this.board = board;
         this.calls = calls;
@@ -72,6 +75,7 @@ public class PaperController {
         this.units = units;
         this.paper = paper;
         this.stickers = stickers;
+        this.proofs = proofs;
         this.clock = clock;
     }
 
@@ -129,7 +133,7 @@ public class PaperController {
         filled.put("hasWriteUps", !writeUps.isEmpty());
         filled.put(
                 "account",
-                CallAccount.of(call.state(), call.row().complaint()).stream()
+                CallAccount.of(call.state(), call.row().complaint(), proofs.of(call)).stream()
                         .map(l -> Map.of("name", l.name(), "text", l.text()))
                         .toList());
         filled.put("tape", tape);
