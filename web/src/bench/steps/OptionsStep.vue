@@ -220,7 +220,13 @@ const print = () => window.open(`/api/calls/${store.call?.id}/options.pdf`, '_bl
         <v-btn v-if="!edited && kept.length" height="48" @click="print">Print for the customer</v-btn>
       </div>
     </div>
-    <ActionBar v-if="edited" words="Keep these options" keeps :is-off="!!wrong && shown.length === 0" @act="keep">
+    <ActionBar
+      v-if="edited"
+      words="Keep these options"
+      keeps
+      :is-off="!!wrong && shown.length === 0"
+      @act="keep"
+    >
       <v-btn variant="text" height="32" @click="edited = null">keep them as they were</v-btn>
     </ActionBar>
     <ActionBar

@@ -14,7 +14,9 @@ import zestbench.core.label.Shape.Told;
  * has taken, the figure and the name that still wait, and what its choices have cost; the cheapest at the end is the best.
  */
 final class Assignment {
-    private static final int WIDEST = 40;
+    /** Readings side by side, for a label as long as most. */
+    static final int WIDEST = 40;
+
     private static final int NARROWEST = 1;
     /** Readings by items: what is longer than any label is read with fewer readings side by side. */
     private static final int WORK = 3_500;
@@ -34,16 +36,16 @@ final class Assignment {
 
     private final Map<Meaning.Choice, Candidate> chosen = new IdentityHashMap<>();
 
-    private Assignment(LabelGrammar grammar, List<Item> items, String text) {
+    private Assignment(LabelGrammar grammar, List<Item> items, String text, int widest) {
         this.closings = new Closings(grammar, items, text);
-        this.width = Math.max(NARROWEST, Math.min(WIDEST, WORK / Math.max(1, items.size())));
+        this.width = Math.max(NARROWEST, Math.min(widest, WORK / Math.max(1, items.size())));
         this.grammar = grammar;
         this.items = items;
     }
 
     /** The readings of {@code items}, cheapest first. @param text as it was given */
-    static List<Hypothesis> readings(LabelGrammar grammar, List<Item> items, String text) {
-        Assignment assignment = new Assignment(grammar, items, text);
+    static List<Hypothesis> readings(LabelGrammar grammar, List<Item> items, String text, int widest) {
+        Assignment assignment = new Assignment(grammar, items, text, widest);
         assignment.run();
         return assignment.beam;
     }

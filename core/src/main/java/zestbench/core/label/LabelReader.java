@@ -26,6 +26,11 @@ public final class LabelReader {
     private static final int LONGEST_TABLE = 1_000;
 
     private static final int ENOUGH = 2;
+    /** So few readings side by side tell which kinds are worth reading a text as. */
+    private static final int SKETCHED = 8;
+    /** What a kind may cost more in a sketch than the cheapest and still be the one. */
+    private static final double LIKELY = 2;
+
     private static final double NAMED = 1.2;
     private static final double NAMED_AGAIN = 0.3;
     private static final int MOST_NAMES = 3;
@@ -71,7 +76,7 @@ public final class LabelReader {
         String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
         LabelGrammar kind = null;
         Scored best = null;
-        for (LabelGrammar grammar : grammars) {
+        for (LabelGrammar grammar : likely(grammars, looks)) {
             Scored scored = new LabelReader(grammar, looks).run();
             if (scored.evidence() >= ENOUGH && (best == null || scored.cost() < best.cost())) {
                 best = scored;
@@ -82,6 +87,24 @@ public final class LabelReader {
             return Optional.empty();
         }
         return Optional.of(looks.length() == text.length() ? best.read() : read(kind, text));
+    }
+
+    /** The grammars that may explain a text best, as few readings side by side tell. */
+    private static List<LabelGrammar> likely(List<LabelGrammar> grammars, String text) {
+        Map<LabelGrammar, Double> sketched = new LinkedHashMap<>();
+        double cheapest = Double.MAX_VALUE;
+        for (LabelGrammar grammar : grammars) {
+            Ranked sketch = new LabelReader(grammar, text).ranked(SKETCHED);
+            if (sketch.evidence() >= ENOUGH - 1) {
+                sketched.put(grammar, sketch.cost());
+                cheapest = Math.min(cheapest, sketch.cost());
+            }
+        }
+        double most = cheapest + LIKELY;
+        return sketched.entrySet().stream()
+                .filter(e -> e.getValue() <= most)
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     private record Whole(List<Item> items, Hypothesis state, double cost, double against) {
@@ -100,24 +123,33 @@ public final class LabelReader {
         }
     }
 
-    private void readings(String plain, boolean isSpaced, List<Whole> out) {
+    private void readings(String plain, boolean isSpaced, int widest, List<Whole> out) {
         List<Item> items = Joiner.items(Cutter.cut(plain, grammar.vocabulary(), isSpaced), plain);
         for (List<Item> order : items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items)) {
             double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? SPACED : 0);
-            for (Hypothesis state : Assignment.readings(grammar, order, text)) {
+            for (Hypothesis state : Assignment.readings(grammar, order, text, widest)) {
                 out.add(new Whole(order, state, state.cost + cut, 0));
             }
         }
     }
 
+    /** The readings that were held against physics, the best first. @param cost of the best as it is held against other kinds' */
+    private record Ranked(List<Whole> all, double cost, int evidence) {}
+
     private Scored run() {
+        Ranked ranked = ranked(Assignment.WIDEST);
+        LabelRead read = answer(ranked.all());
+        return new Scored(read, ranked.cost(), read.fields().fields().isEmpty() ? 0 : ranked.evidence());
+    }
+
+    private Ranked ranked(int widest) {
         String plain = Letterforms.plain(text);
         List<Whole> all = new ArrayList<>();
-        readings(plain, false, all);
+        readings(plain, false, widest, all);
         // a blank within a number leaves digits over: where every figure is taken, none is looked for
         if (SPLIT.matcher(plain).find()
                 && Collections.min(all, Comparator.comparingDouble(Whole::cost)).left() > 0) {
-            readings(plain, true, all);
+            readings(plain, true, widest, all);
         }
         all.sort(Comparator.comparingDouble(Whole::cost));
         for (int i = 0; i < Math.min(JUDGED, all.size()); i++) {
@@ -130,7 +162,6 @@ public final class LabelReader {
         long named = best.items().stream()
                 .filter(i -> i.meanings().stream().anyMatch(Meaning.Tells.class::isInstance))
                 .count();
-        LabelRead read = answer(all);
         double bonus = named > 0 ? NAMED + Math.min(MOST_NAMES, named - 1) * NAMED_AGAIN : 0;
         Set<Integer> figures = new HashSet<>();
         Set<String> paths = new HashSet<>();
@@ -138,13 +169,10 @@ public final class LabelReader {
             figures.add(at.figure());
             paths.add(at.path());
         }
-        boolean isNothing = read.fields().fields().isEmpty();
-        return new Scored(
-                read,
+        return new Ranked(
+                all,
                 best.cost() - bonus + best.left() * LEFT_OUT + (grammar.isUsual(paths) ? 0 : UNUSUAL),
-                isNothing || !grammar.isTold(paths)
-                        ? 0
-                        : Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0));
+                grammar.isTold(paths) ? Math.max(figures.size(), paths.size() - 1) + (named > 0 ? 1 : 0) : 0);
     }
 
     private LabelRead answer(List<Whole> all) {
