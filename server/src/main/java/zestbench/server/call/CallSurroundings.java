@@ -12,6 +12,7 @@ import zestbench.core.call.Surroundings;
 import zestbench.core.call.UnitPlace;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.UnitHistory.OpenWriteUp;
+import zestbench.server.proof.ProofSetups;
 import zestbench.server.record.UnitHistories;
 import zestbench.server.shop.Meters;
 import zestbench.server.shop.Shop;

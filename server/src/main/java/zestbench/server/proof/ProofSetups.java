@@ -1,4 +1,4 @@
-package zestbench.server.call;
+package zestbench.server.proof;
 
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -30,8 +30,8 @@ public class ProofSetups {
                 shop.inForce().rules());
     }
 
-    @Nullable
-    SaturationTable saturation(Calls.Open call) {
+    /** The table of its refrigerant; null where there is none. */
+    public @Nullable SaturationTable saturation(Calls.Open call) {
         return refrigerants.find(ProofSetup.refrigerantOf(call.state().plates()));
     }
 }
