@@ -9,6 +9,7 @@ import VerdictMark from '@/shared/VerdictMark.vue'
 import { useCall } from '@/stores/call'
 import PadDesk from './PadDesk.vue'
 import PairRow from './PairRow.vue'
+import { numberIn } from './fieldText'
 import { useReadings } from './useReadings'
 
 /** A start, amps and volts caught together: is it the supply or the motor that keeps it from coming up? */
@@ -36,7 +37,7 @@ function given(read: Record<string, string>) {
     volts: Number(read.VOLTS),
     before: Number(read.BEFORE),
     ...(stays.value === null ? {} : { stays: stays.value === 'yes' }),
-    ...(seconds.value ? { seconds: Number(seconds.value) } : {}),
+    ...(numberIn(seconds.value) === null ? {} : { seconds: numberIn(seconds.value)! }),
     ...(gauge.value && feet.value
       ? { gauge: gauge.value, metal: metal.value, feet: Number(feet.value) }
       : {}),
@@ -45,7 +46,9 @@ function given(read: Record<string, string>) {
 const at = useReadings<Preview>(
   () => `start ${store.call?.id} ${props.placeId}`,
   () => rows,
-  (read) => (stays.value !== null || seconds.value !== '') && rows.every((row) => read[row] !== undefined),
+  (read) =>
+    (stays.value !== null || numberIn(seconds.value) !== null) &&
+    rows.every((row) => read[row] !== undefined),
   (read) =>
     body(
       api.POST('/api/calls/{id}/starts/preview', {

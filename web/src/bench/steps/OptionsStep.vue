@@ -5,6 +5,7 @@ import type { OptionView } from '@/api/types'
 import ActionBar from '@/shared/ActionBar.vue'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
 import LabelledField from '@/shared/LabelledField.vue'
+import { numberIn } from '../fieldText'
 import ReasonLines from '../ReasonLines.vue'
 import { useDraft } from '@/shared/useDraft'
 import { usePreview } from '@/shared/usePreview'
@@ -59,11 +60,11 @@ function given() {
   return {
     options: (edited.value ?? []).map((o) => ({
       ...o,
-      labour: Number(o.labour || 0),
+      labour: numberIn(o.labour) ?? 0,
       parts: o.parts.map((p) => ({
         name: p.name,
-        count: Number(p.count || 0),
-        ...(p.each === '' ? {} : { each: Number(p.each) }),
+        count: numberIn(p.count) ?? 0,
+        ...(numberIn(p.each) === null ? {} : { each: numberIn(p.each)! }),
       })),
     })),
   }
@@ -117,7 +118,17 @@ async function putTogether(partId: string) {
     wrong.value = (problem as Error).message
   }
 }
+/** A figure that cannot be read is no price that is still open. */
+function unread(): string | undefined {
+  const typed = (edited.value ?? []).flatMap((o) => [o.labour, ...o.parts.flatMap((p) => [p.count, p.each])])
+  return typed.find((figure) => figure.trim() !== '' && numberIn(figure) === null)
+}
 async function keep() {
+  const odd = unread()
+  if (odd !== undefined) {
+    wrong.value = `"${odd}" is no number: give prices as 640 or 640.50, or leave them open.`
+    return
+  }
   if (await store.change('PUT', '/options', 'options', given())) {
     edited.value = null
     draft.letGo()

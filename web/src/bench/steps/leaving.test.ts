@@ -316,6 +316,12 @@ describe('options for the customer', () => {
     expect(view.findAll('.option')).toHaveLength(2)
     expect(view.find('.option').text()).toContain('to be priced')
     expect(view.find('.option').text()).toContain('For it: 12 years old')
+    const each = view.findAll('.option .part input')[2]
+    await each?.setValue('6x0')
+    await view.find('[data-action]').trigger('click')
+    expect(view.find('.zb-wrong').text()).toContain('"6x0" is no number')
+    expect((each?.element as HTMLInputElement).value).toBe('6x0')
+    await each?.setValue('')
     await view.find('[data-action]').trigger('click')
     await flushPromises()
     expect(sent.find((s) => s.method === 'PUT')?.json).toMatchObject({
