@@ -130,7 +130,9 @@ class RepairJourneyTest {
         at.reading("1.3");
         assertThat(at.page.getByText("15.2 A of RLA 19.2 A is 79 %").first()).isVisible();
         at.page.getByLabel("Note for the next visit").fill("spades renewed");
+        at.exactButton("5 years").click();
         at.action().click();
+        assertThat(at.tape()).containsText("warranty until");
     }
 
     /** Two refrigerants on two plates stop the proof until somebody says what is in the circuit. */

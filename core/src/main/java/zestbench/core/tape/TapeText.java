@@ -144,12 +144,12 @@ public record TapeText(
     static TapeText of(PartEntry.PartClosed e) {
         String how = e.outcome().words();
         String back = e.returnDate() == null ? "" : "return by " + e.returnDate();
-        String until = e.warrantyUntil() == null ? "" : "its maker answers for it until " + e.warrantyUntil();
+        String until = e.warrantyUntil() == null ? "" : "warranty until " + e.warrantyUntil();
         return words(
                 how + (e.note().isBlank() ? "" : ": " + e.note()),
-                joined(e.asLeft(), back),
+                joined(joined(e.asLeft(), back), until),
                 "",
-                until.isEmpty() ? List.of() : List.of(until));
+                List.of());
     }
 
     static TapeText of(UnitEntry.Struck e) {

@@ -11,11 +11,29 @@ import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.plate.PlateLabel;
 import zestbench.core.plate.Plates;
+import zestbench.core.tape.UnitHistory;
 
 /** What the record says at the moment of choosing: whose warranty runs, how old the unit is. */
 class PartHistoryTest {
     private static final Plates PLATES = new Plates(
             new Spec(PlateLabel.read("MFD 04/2014 MODEL A 208/230-1-60").fields()), Spec.EMPTY);
+
+    /** The maker of the part that is in is asked before another is bought, up to the last day. */
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "-",
+            value = {"2026-11-28, true", "2026-11-27, false", "-, false"})
+    void aPartThatWasPutInIsAskedForAtItsMaker(String until, boolean isAsked) {
+        WorkedCall call = new WorkedCall().then("Tech 1", new OnCall.AddPart("capacitor", null, "Outdoor unit", ""));
+        List<Finding> said = PartHistory.of(
+                call.state().part(call.part()),
+                PLATES,
+                List.of(new UnitHistory.Replaced(0, until)),
+                new UnitStory(1, null, null, "2026-11-28"),
+                86_400_000L * 1000);
+        assertThat(said.stream().anyMatch(f -> f.text().contains("its maker answers for it until")))
+                .isEqualTo(isAsked);
+    }
 
     @ParameterizedTest(name = "{0}, parts until {1}, compressor until {2}: {3}")
     @CsvSource(

@@ -77,7 +77,10 @@ class ProveActionTest {
             assertThat(next.kind()).isEqualTo(Kind.CLOSE);
             assertThat(next.words()).startsWith("Close: ");
         });
-        then(new OnPart.Close(call.part(), Entry.Outcome.REPLACED, "", null));
+        then(new OnPart.Close(call.part(), Entry.Outcome.REPLACED, "", null, new OnPart.Warranty(5, "2024-02-29")));
+        assertThat(call.state().part(call.part()).closed().warrantyUntil())
+                .as("five years from a leap day")
+                .isEqualTo("2029-02-28");
         assertThat(on(Page.AMPS)).isEqualTo(Kind.GO_ON);
     }
 
