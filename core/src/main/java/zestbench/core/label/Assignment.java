@@ -89,7 +89,7 @@ final class Assignment {
         }
         hopeful.sort(CHEAPEST_FIRST);
         List<Hypothesis> out = new ArrayList<>(width);
-        Set<Long> seen = new HashSet<>();
+        Set<Long> seen = new HashSet<>(4 * width);
         for (Hypothesis state : hopeful) {
             if (out.size() >= width) {
                 break;
@@ -131,13 +131,13 @@ final class Assignment {
 
     private void sign(Hypothesis state, Item item, List<Hypothesis> next) {
         boolean isParting = ",;|()".contains(item.text());
-        Hypothesis passed = state.copy();
-        if (isParting) {
-            passed.openFar += Costs.SIGN_BETWEEN;
-            passed.nameFar += Costs.SIGN_BETWEEN;
-        } else if ("@".equals(item.text())) {
-            passed.openFar += Costs.SIGN_BETWEEN;
+        if (!isParting && !item.text().equals("@")) {
+            next.add(state);
+            return;
         }
+        Hypothesis passed = state.copy();
+        passed.openFar += Costs.SIGN_BETWEEN;
+        passed.nameFar += isParting ? Costs.SIGN_BETWEEN : 0;
         next.add(passed);
     }
 
@@ -149,15 +149,11 @@ final class Assignment {
                 bound.openFar = bound.nameFar;
                 bound.name = -1;
                 next.add(open(bound, i));
+                closed.nameFar += Costs.WORD_BETWEEN;
             }
-            Hypothesis waiting = closed.copy();
-            if (waiting.name >= 0 && !items.get(i).isTied()) {
-                waiting.nameFar += Costs.WORD_BETWEEN;
-                waiting.openFar = 0;
-                next.add(open(waiting, i));
-            } else if (waiting.name < 0) {
-                waiting.openFar = 0;
-                next.add(open(waiting, i));
+            if (closed.name < 0 || !items.get(i).isTied()) {
+                closed.openFar = 0;
+                next.add(open(closed, i));
             }
         }
     }
@@ -173,12 +169,12 @@ final class Assignment {
         Item item = items.get(i);
         boolean isName = false;
         boolean isPlain = true;
-        for (Meaning meaning : item.meanings()) {
+        for (Meaning meaning : item.meanings().all) {
             if (meaning instanceof Meaning.Name || meaning instanceof Meaning.Foreign) {
                 isName = true;
             } else if (meaning instanceof Meaning.OfUnit of) {
                 isPlain = false;
-                if (of.unit() == Unit.FOREIGN && item.means(Meaning.Name.class)) {
+                if (of.unit() == Unit.FOREIGN && item.means(Meaning.Kind.NAME)) {
                     continue;
                 }
                 if (state.open >= 0 && state.openUnit == null && state.openLast == i - 1) {
@@ -200,7 +196,7 @@ final class Assignment {
                 }
             } else if (meaning instanceof Meaning.Tells || meaning instanceof Meaning.Filler) {
                 isPlain = false;
-                next.add(state.copy());
+                next.add(state);
             }
         }
         boolean isGluedUnit = item.unit() != null
@@ -212,16 +208,17 @@ final class Assignment {
         if (isName) {
             named(state, i, next);
         }
-        Hypothesis passed = state.copy()
-                .plus(
-                        isPlain && !isName
-                                ? Costs.UNKNOWN_WORD / 2
-                                : item.unit() == null
-                                        ? Costs.passed(item)
-                                        : isBehindFigure(state, i) ? Costs.UNIT_OF_OTHER : Costs.ORPHAN_UNIT);
-        passed.openFar += Costs.WORD_BETWEEN;
-        passed.nameFar += Costs.WORD_BETWEEN;
-        next.add(passed);
+        double passing = isPlain && !isName
+                ? Costs.UNKNOWN_WORD / 2
+                : item.unit() == null
+                        ? Costs.passed(item)
+                        : isBehindFigure(state, i) ? Costs.UNIT_OF_OTHER : Costs.ORPHAN_UNIT;
+        if (state.cost + passing <= cheapest + HOPELESS) {
+            Hypothesis passed = state.copy().plus(passing);
+            passed.openFar += Costs.WORD_BETWEEN;
+            passed.nameFar += Costs.WORD_BETWEEN;
+            next.add(passed);
+        }
         if (isGluedUnit) {
             // what touches its figure is its unit
             next.subList(before, next.size()).forEach(s -> s.plus(Costs.GLUED_UNIT));
@@ -238,7 +235,7 @@ final class Assignment {
             Hypothesis bound = about(state.copy(), i);
             bound.openName = i;
             bound.openFar += items.get(i).isForeign() ? Costs.FOREIGN_BEHIND : Costs.BEHIND;
-            next.addAll(closings.once(bound));
+            next.addAll(closings.of(bound, cheapest + HOPELESS));
         }
         for (Hypothesis closed : closings.of(state, cheapest + HOPELESS)) {
             boolean isSame = closed.name >= 0 && areSame(closed.name, i);
@@ -250,7 +247,7 @@ final class Assignment {
     }
 
     private Hypothesis about(Hypothesis state, int i) {
-        for (Meaning meaning : items.get(i).meanings()) {
+        for (Meaning meaning : items.get(i).meanings().all) {
             if (meaning instanceof Meaning.About about) {
                 state.about = about.group();
                 state.restated = about.group();
@@ -261,7 +258,7 @@ final class Assignment {
 
     /** Whether two phrases name the same: a label in two languages says each twice. */
     private boolean areSame(int one, int other) {
-        for (Meaning meaning : items.get(one).meanings()) {
+        for (Meaning meaning : items.get(one).meanings().all) {
             if (meaning instanceof Meaning.Name name && isNamed(other, name.field())) {
                 return true;
             }
@@ -286,7 +283,7 @@ final class Assignment {
     }
 
     private boolean isNamed(int name, LabelField field) {
-        for (Meaning meaning : items.get(name).meanings()) {
+        for (Meaning meaning : items.get(name).meanings().all) {
             if (meaning instanceof Meaning.Name of && of.field().path().equals(field.path())) {
                 return true;
             }

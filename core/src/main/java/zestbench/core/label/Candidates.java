@@ -1,9 +1,8 @@
 package zestbench.core.label;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Shape.Fit;
 
@@ -14,29 +13,35 @@ final class Candidates {
     private final LabelGrammar grammar;
     private final List<Item> items;
     private final String text;
-    private final Map<Long, List<Candidate>> known = new HashMap<>();
+    private final List<List<Known>> known;
+
+    private record Known(int name, @Nullable Unit unit, List<Candidate> candidates) {}
 
     Candidates(LabelGrammar grammar, List<Item> items, String text) {
         this.grammar = grammar;
         this.items = items;
         this.text = text;
+        this.known = new ArrayList<>(Collections.nCopies(items.size(), List.of()));
     }
 
     /** @param name item that names it; -1 where none does */
     List<Candidate> of(int figure, int name, @Nullable Unit unit) {
-        int unitNumber = unit == null ? 0 : unit.ordinal() + 1;
-        long key = ((long) figure * (items.size() + 1) + name + 1) * (Unit.values().length + 1) + unitNumber;
-        List<Candidate> all = known.get(key);
-        if (all == null) {
-            all = name >= 0 ? named(figure, name, unit) : bare(figure, unit);
-            known.put(key, all);
+        for (Known each : known.get(figure)) {
+            if (each.name == name && each.unit == unit) {
+                return each.candidates;
+            }
         }
+        List<Candidate> all = name >= 0 ? named(figure, name, unit) : bare(figure, unit);
+        if (known.get(figure).isEmpty()) {
+            known.set(figure, new ArrayList<>());
+        }
+        known.get(figure).add(new Known(name, unit, all));
         return all;
     }
 
     private List<Candidate> named(int figure, int name, @Nullable Unit unit) {
         List<Candidate> out = new ArrayList<>();
-        for (Meaning meaning : items.get(name).meanings()) {
+        for (Meaning meaning : items.get(name).meanings().all) {
             if (meaning instanceof Meaning.Name of) {
                 Shape shape = of.field().shape();
                 if (shape != null && !(name > figure && shape.isCode())) {
@@ -67,7 +72,7 @@ final class Candidates {
     /** Whether a word that nobody knows stands right in front of a figure, and may be its name. */
     private boolean isBehindUnknown(int figure) {
         return figure > 0
-                && items.get(figure - 1).kind() == Atom.Kind.WORD
+                && items.get(figure - 1).kind() == Item.Kind.WORD
                 && items.get(figure - 1).text().length() >= LEAST_OF_NAME;
     }
 
@@ -76,7 +81,7 @@ final class Candidates {
         Figure figure = item.figure();
         Fit fit = figure == null ? null : shape.fit(field.path(), figure, unit);
         if (fit == null && unit == null) {
-            boolean isSpelled = item.kind() == Atom.Kind.SPELLED;
+            boolean isSpelled = item.kind() == Item.Kind.SPELLED;
             fit = shape.printed(field.path(), isSpelled ? item.text() : text.substring(item.start(), item.end()));
         }
         if (fit != null) {

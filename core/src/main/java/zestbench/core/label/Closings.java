@@ -32,38 +32,25 @@ final class Closings {
         if (state.open < 0) {
             return List.of(state.copy());
         }
-        if (state.closings == null) {
-            state.closings = once(state);
-        }
-        List<Hypothesis> out = new ArrayList<>(state.closings.size());
-        for (Hypothesis closed : state.closings) {
-            if (closed.cost <= most) {
-                out.add(closed.copy());
-            }
-        }
-        return out;
-    }
-
-    /** The same for a reading that is asked only once. */
-    List<Hypothesis> once(Hypothesis state) {
         List<Hypothesis> out = new ArrayList<>();
-        Item item = items.get(state.open);
         boolean isNamed = state.openName >= 0;
         double far = isNamed ? state.openFar + habit(state) : 0;
         for (Candidate candidate : candidates.of(state.open, state.openName, state.openUnit)) {
-            taken(state, candidate, far, out);
+            taken(state, candidate, far, most, out);
         }
         boolean isForeign = isNamed ? items.get(state.openName).isForeign() : state.openUnit == Unit.FOREIGN;
-        if (isForeign) {
-            out.add(shut(state.copy()).plus(Costs.FOREIGN_NAME + (isNamed ? state.openFar : 0)));
+        double foreign = state.cost + Costs.FOREIGN_NAME + (isNamed ? state.openFar : 0);
+        if (isForeign && foreign <= most) {
+            Hypothesis left = shut(state.copy());
+            left.cost = foreign;
+            out.add(left);
         }
-        Hypothesis left = shut(state.copy());
-        if (isNamed) {
-            left.name = -1;
-            left.plus(Costs.ORPHAN_NAME);
-        }
-        if (!isForeign || isNamed) {
-            out.add(left.plus(unread(item.figure())));
+        double unread = state.cost + unread(items.get(state.open).figure()) + (isNamed ? Costs.ORPHAN_NAME : 0);
+        if ((!isForeign || isNamed) && unread <= most) {
+            Hypothesis left = shut(state.copy());
+            left.cost = unread;
+            left.name = isNamed ? -1 : left.name;
+            out.add(left);
         }
         return out;
     }
@@ -82,7 +69,7 @@ final class Closings {
         return (isBehind ? state.habit > 0 : state.habit < 0) ? Costs.AGAINST_HABIT : 0;
     }
 
-    private void taken(Hypothesis state, Candidate candidate, double far, List<Hypothesis> out) {
+    private void taken(Hypothesis state, Candidate candidate, double far, double most, List<Hypothesis> out) {
         LabelField field = candidate.field();
         boolean isOfOthers =
                 !field.group().isEmpty() && !state.about.equals(field.group()) && grammar.isAtTop(field.path());
@@ -92,6 +79,9 @@ final class Closings {
         // a code stands beside its name: what is far from it is rather a code of something else
         boolean isCode = field.shape() != null && field.shape().isCode();
         double cost = (isCode ? 1.4 * far : far) + candidate.cost() + apart(state, field);
+        if (state.cost + cost > most) {
+            return;
+        }
         boolean isTied = items.get(state.open).isTied();
         for (Hypothesis next : state.took(grammar, candidate, isTied, state.openName, state.open, state.openLast)) {
             if (state.openName >= 0) {

@@ -1,8 +1,5 @@
 package zestbench.core.label;
 
-import java.util.List;
-import zestbench.core.label.Ways.Step;
-
 /** Runs of letters and digits, as part numbers and file numbers are. */
 final class CodeCuts extends Cuts {
     static final double CODE = 1.25;
@@ -31,16 +28,7 @@ final class CodeCuts extends Cuts {
         }
         if (letters > 0 && digits > 0) {
             double usual = isBehindName(from) ? NAMED_CODE : CODE;
-            reach(
-                    from,
-                    to,
-                    new Step(
-                            from,
-                            Atom.Kind.CODE,
-                            0,
-                            List.of(),
-                            text.substring(from, to),
-                            usual + Math.max(0, to - from - USUAL_CODE) * CODE_LONGER));
+            reach(from, to, Item.Kind.CODE, usual + Math.max(0, to - from - USUAL_CODE) * CODE_LONGER);
         }
     }
 
@@ -48,18 +36,12 @@ final class CodeCuts extends Cuts {
     private boolean isBehindName(int from) {
         int at = from;
         while (at > 0 && came[at] != null && came[at].meanings().isEmpty() && from - at < USUAL_CODE / 2) {
-            if (came[at].kind() != Atom.Kind.BREAK && came[at].kind() != Atom.Kind.SIGN) {
+            if (came[at].kind() != Item.Kind.BREAK && came[at].kind() != Item.Kind.SIGN) {
                 return false;
             }
             at = came[at].from();
         }
-        int end = at;
-        return at > 0
-                && came[at] != null
-                && came[at].meanings().stream()
-                        .anyMatch(m -> (m instanceof Meaning.Foreign && text.lastIndexOf('\n', from) < end)
-                                || (m instanceof Meaning.Name name
-                                        && name.field().shape() != null
-                                        && name.field().shape().isCode()));
+        Meanings name = at > 0 && came[at] != null ? came[at].meanings() : Meanings.NONE;
+        return name.areOfCode() || (name.has(Meaning.Kind.FOREIGN) && text.lastIndexOf('\n', from) < at);
     }
 }

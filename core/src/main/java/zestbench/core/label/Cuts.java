@@ -1,5 +1,7 @@
 package zestbench.core.label;
 
+import java.util.List;
+import zestbench.core.label.Vocabulary.Node;
 import zestbench.core.label.Ways.Step;
 
 /** What all that cuts a text asks of it. */
@@ -16,8 +18,35 @@ abstract class Cuts {
         this.came = ways.came;
     }
 
-    final void reach(int from, int to, Step step) {
-        ways.reach(from, to, step);
+    /** A piece as it stands in the text. */
+    final void reach(int from, int to, Item.Kind kind, double cost) {
+        if (ways.isCheaper(from, to, cost)) {
+            ways.reach(to, new Step(from, kind, null, Meanings.NONE, null, cost));
+        }
+    }
+
+    /** A known word. */
+    final void reach(int from, int to, Node node, double cost) {
+        if (ways.isCheaper(from, to, cost)) {
+            ways.reach(to, new Step(from, Item.Kind.PHRASE, null, node.meanings, node.word, cost));
+        }
+    }
+
+    /** A sign, or where something ends, that is written otherwise. */
+    final void reach(int from, int to, Item.Kind kind, String written) {
+        ways.reach(to, new Step(from, kind, null, Meanings.NONE, written, 0));
+    }
+
+    /** @param number NaN where a digit is missing */
+    final void number(int from, int to, double number, String digits, double cost) {
+        ways.reach(
+                to,
+                new Step(from, Item.Kind.NUMBER, new Figure(List.of(number), "", false), Meanings.NONE, digits, cost));
+    }
+
+    /** Whether what stands in front of here is a number, as far as it is cut. */
+    final boolean isBehindNumber(int from) {
+        return came[from] != null && came[from].isNumber();
     }
 
     boolean isLetter(int at) {

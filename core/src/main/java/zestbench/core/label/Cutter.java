@@ -1,13 +1,10 @@
 package zestbench.core.label;
 
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import zestbench.core.label.Vocabulary.Node;
-import zestbench.core.label.Ways.Step;
 
 /**
- * Cuts a label's text into atoms at the least cost: every place in it is reached in the cheapest way from the places before,
+ * Cuts a label's text into items at the least cost: every place in it is reached in the cheapest way from the places before,
  * so that lost spaces, split words and confused signs are weighed against each other. The work grows with the length alone.
  */
 final class Cutter extends Cuts {
@@ -27,14 +24,14 @@ final class Cutter extends Cuts {
     }
 
     /**
-     * The atoms of {@code plain} in order, white space left out.
+     * The items of {@code plain} in order, each number for itself, white space left out.
      *
      * @param isSpaced whether blanks may stand between the digits of one number
      */
-    static List<Atom> cut(String plain, Vocabulary vocabulary, boolean isSpaced) {
+    static List<Item> cut(String plain, Vocabulary vocabulary, boolean isSpaced) {
         Cutter cutter = new Cutter(new Ways(plain, vocabulary), isSpaced);
         cutter.run();
-        return cutter.atoms();
+        return cutter.ways.items();
     }
 
     private void run() {
@@ -45,9 +42,9 @@ final class Cutter extends Cuts {
             char c = text.charAt(at);
             // a tab parts columns: nothing is read across one
             if (c == ' ' || c == '\t') {
-                reach(at, at + 1, new Step(at, Atom.Kind.BREAK, 0, List.of(), " ", 0));
+                reach(at, at + 1, Item.Kind.BREAK, " ");
             } else if (c == '\n') {
-                reach(at, at + 1, new Step(at, Atom.Kind.BREAK, 0, List.of(), "\n", 0));
+                reach(at, at + 1, Item.Kind.BREAK, "\n");
             } else {
                 words.known(at);
                 plusMinus(at);
@@ -58,7 +55,7 @@ final class Cutter extends Cuts {
                 words.unknown(at);
                 codes.code(at);
                 if (!Letterforms.isLetter(c) && !Letterforms.isDigit(c) && Letterforms.fraction(c) == 0) {
-                    reach(at, at + 1, new Step(at, Atom.Kind.SIGN, 0, List.of(), text.substring(at, at + 1), sign(at)));
+                    reach(at, at + 1, Item.Kind.SIGN, sign(at));
                 }
             }
         }
@@ -78,7 +75,7 @@ final class Cutter extends Cuts {
                 && text.charAt(to) == '-'
                 && (to == at + 1 || text.substring(at, to).contains("/"));
         if (isBoth) {
-            reach(at, to + 1, new Step(at, Atom.Kind.PHRASE, 0, both.meanings, both.word, SIGN));
+            reach(at, to + 1, both, SIGN);
         }
     }
 
@@ -90,37 +87,5 @@ final class Cutter extends Cuts {
                 && isAlphanumeric(at + 1);
         boolean isDots = text.startsWith("..", at) || (at > 0 && text.startsWith("..", at - 1));
         return isGapSign(at) || isDots ? GAP_AS_SIGN : isJoining ? 10 * SIGN : SIGN;
-    }
-
-    private List<Atom> atoms() {
-        List<Atom> out = new ArrayList<>();
-        for (int to = text.length(); to > 0; to = came[to].from()) {
-            Step step = came[to];
-            if (step.kind() != Atom.Kind.BREAK || step.word().equals("\n")) {
-                out.add(new Atom(
-                        step.kind(), step.word(), step.number(), step.meanings(), step.from(), to, step.cost(), 0, 0));
-            }
-        }
-        Collections.reverse(out);
-        List<Atom> placed = new ArrayList<>(out.size());
-        int line = 0;
-        int lineStart = 0;
-        for (Atom atom : out) {
-            placed.add(new Atom(
-                    atom.kind(),
-                    atom.text(),
-                    atom.number(),
-                    atom.meanings(),
-                    atom.start(),
-                    atom.end(),
-                    atom.cost(),
-                    line,
-                    atom.start() - lineStart));
-            if (atom.kind() == Atom.Kind.BREAK) {
-                line++;
-                lineStart = atom.end();
-            }
-        }
-        return placed;
     }
 }

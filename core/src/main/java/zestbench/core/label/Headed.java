@@ -77,7 +77,7 @@ final class Headed {
     }
 
     private void about(Line head) {
-        head.items().stream().filter(i -> i.means(Meaning.About.class)).forEach(out::add);
+        head.items().stream().filter(i -> i.means(Meaning.Kind.ABOUT)).forEach(out::add);
     }
 
     private void write(List<List<Item>> rows) {
@@ -137,7 +137,7 @@ final class Headed {
 
     /** The names without what the table is about. */
     private static List<Item> of(List<Item> names) {
-        return names.stream().filter(i -> !i.means(Meaning.About.class)).toList();
+        return names.stream().filter(i -> !i.means(Meaning.Kind.ABOUT)).toList();
     }
 
     private static int nearest(List<Item> head, Item cell) {

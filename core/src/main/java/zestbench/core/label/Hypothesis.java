@@ -36,10 +36,6 @@ final class Hypothesis {
     @Nullable
     Taken taken;
 
-    /** The ways in which its figure can be taken, once they are worked out. */
-    @Nullable
-    List<Hypothesis> closings;
-
     Hypothesis copy() {
         Hypothesis other = new Hypothesis();
         other.cost = cost;
@@ -116,14 +112,25 @@ final class Hypothesis {
             restated = group.equals(restated) ? "" : restated;
         }
         filled |= mark;
-        taken = Taken.of(told.path(), group, row, told.value(), candidate.unit(), itsName, figure, last, taken);
+        taken = Taken.of(candidate, at, row, itsName, figure, last, taken);
+    }
+
+    /** What it says of the same place; null where it says nothing. */
+    @Nullable
+    Value saidOf(Taken other) {
+        for (Taken at = taken; at != null; at = at.before()) {
+            if (at.value() != null && at.isOf(other.path(), other.group(), other.row())) {
+                return at.value();
+            }
+        }
+        return null;
     }
 
     private boolean isSame(String group, Told told, int row) {
         int seen = 0;
         for (Taken at = taken; at != null && seen < MOST_LOOKED_AT; at = at.before()) {
             seen++;
-            if (at.path().equals(told.path()) && at.group().equals(group) && at.row() == row) {
+            if (at.isOf(told.path(), group, row)) {
                 Value value = told.value();
                 return value != null && value.equals(at.value());
             }

@@ -27,14 +27,14 @@ final class Joiner extends SaidNumbers {
     private final Spelled said;
     private final List<Item> out = new ArrayList<>();
 
-    private Joiner(List<Atom> atoms, String plain) {
+    private Joiner(List<Item> atoms, String plain) {
         super(atoms);
         this.plain = plain;
         this.said = new Spelled(atoms);
     }
 
     /** @param plain the text that was cut */
-    static List<Item> items(List<Atom> atoms, String plain) {
+    static List<Item> items(List<Item> atoms, String plain) {
         Joiner joiner = new Joiner(atoms, plain);
         joiner.run();
         return joiner.out;
@@ -43,64 +43,33 @@ final class Joiner extends SaidNumbers {
     private void run() {
         while (at < atoms.size()) {
             int from = at;
+            Item first = atoms.get(from);
             int spelled = said.end(from);
+            Figure figure = spelled > from ? null : figure();
             if (spelled > from) {
-                Atom first = atoms.get(from);
-                Atom last = atoms.get(spelled - 1);
                 at = spelled;
-                out.add(new Item(
-                        Atom.Kind.SPELLED,
-                        null,
-                        said.text(from, spelled),
-                        List.of(),
-                        first.start(),
-                        last.end(),
-                        HEARD,
-                        first.line(),
-                        first.column(),
-                        false));
-                continue;
-            }
-            Figure figure = figure();
-            Atom first = atoms.get(from);
-            if (figure == null || at == from) {
+                out.add(first.upTo(atoms.get(at - 1), Item.Kind.SPELLED, null, said.text(from, at), HEARD));
+            } else if (figure == null || at == from) {
                 at = from + 1;
-                out.add(new Item(
-                        first.kind(),
-                        null,
-                        first.text(),
-                        first.meanings(),
-                        first.start(),
-                        first.end(),
-                        first.cost(),
-                        first.line(),
-                        first.column(),
-                        false));
-                continue;
+                out.add(first);
+            } else {
+                out.add(first.upTo(atoms.get(at - 1), Item.Kind.NUMBER, figure, written(from, at), cost(from, at)));
             }
-            Atom last = atoms.get(at - 1);
-            double cost = 0;
-            StringBuilder text = new StringBuilder();
-            for (int i = from; i < at; i++) {
-                cost = Math.max(
-                        cost,
-                        atoms.get(i).isNumber()
-                                ? atoms.get(i).cost()
-                                : atoms.get(i).spoken() != null ? HEARD : 0);
-                text.append(atoms.get(i).text());
-            }
-            out.add(new Item(
-                    Atom.Kind.NUMBER,
-                    figure,
-                    text.toString(),
-                    List.of(),
-                    first.start(),
-                    last.end(),
-                    cost,
-                    first.line(),
-                    first.column(),
-                    false));
         }
+    }
+
+    private String written(int from, int to) {
+        StringBuilder text = new StringBuilder();
+        atoms.subList(from, to).forEach(atom -> text.append(atom.text()));
+        return text.toString();
+    }
+
+    private double cost(int from, int to) {
+        double cost = 0;
+        for (Item atom : atoms.subList(from, to)) {
+            cost = Math.max(cost, atom.isFigure() ? atom.cost() : atom.spoken() != null ? HEARD : 0);
+        }
+        return cost;
     }
 
     private @Nullable Figure figure() {
@@ -140,8 +109,8 @@ final class Joiner extends SaidNumbers {
         if (at >= atoms.size()) {
             return 0;
         }
-        Atom atom = atoms.get(at);
-        if (atom.kind() == Atom.Kind.SIGN && SIGNS.contains(atom.text())) {
+        Item atom = atoms.get(at);
+        if (atom.kind() == Item.Kind.SIGN && SIGNS.contains(atom.text())) {
             at++;
             boolean isLong = false;
             while (isSign(at, atom.text())) {
@@ -181,28 +150,28 @@ final class Joiner extends SaidNumbers {
         Spoken before = at > 0 ? atoms.get(at - 1).spoken() : null;
         boolean isYear = before != null
                 && before.part() == Part.DIGIT
-                && atom.isNumber()
+                && atom.isFigure()
                 && atom.number() >= FIRST_YEAR
                 && atom.number() <= LAST_YEAR;
         if (isYear) {
             return ' ';
         }
-        Atom last = atoms.get(at - 1);
-        boolean isSupply = last.isNumber()
-                && atom.isNumber()
+        Item last = atoms.get(at - 1);
+        boolean isSupply = last.isFigure()
+                && atom.isFigure()
                 && last.number() == LOWER
                 && HIGHER.contains(atom.number())
                 && plain.substring(last.end(), atom.start()).equals(" ");
         if (isSupply) {
             return ' ';
         }
-        boolean isBeforeFraction = atom.isNumber()
+        boolean isBeforeFraction = atom.isFigure()
                 && !atom.isGap()
-                && isWhole(atoms.get(at - 1))
-                && isWhole(atom)
+                && atoms.get(at - 1).isWhole()
+                && atom.isWhole()
                 && isSign(at + 1, "/")
                 && at + 2 < atoms.size()
-                && isWhole(atoms.get(at + 2))
+                && atoms.get(at + 2).isWhole()
                 && atom.number() < atoms.get(at + 2).number()
                 && plain.substring(atoms.get(at - 1).end(), atom.start()).equals(" ")
                 && atom.end() - atom.start() <= 2
@@ -211,16 +180,16 @@ final class Joiner extends SaidNumbers {
     }
 
     /** Whether a unit stands behind each of two numbers with a stroke between them, as 29 bar / 20,5 bar. */
-    private boolean isUnitOfBoth(Atom atom) {
+    private boolean isUnitOfBoth(Item atom) {
         return isUnit(atom)
                 && isSign(at + 1, "/")
                 && at + 3 < atoms.size()
-                && atoms.get(at + 2).isNumber()
+                && atoms.get(at + 2).isFigure()
                 && atoms.get(at + 3).text().equals(atom.text());
     }
 
-    private static boolean isUnit(Atom atom) {
-        return atom.meanings().stream().anyMatch(Meaning.OfUnit.class::isInstance);
+    private static boolean isUnit(Item atom) {
+        return atom.unit() != null;
     }
 
     private boolean isDots(int i) {
@@ -236,8 +205,8 @@ final class Joiner extends SaidNumbers {
         int back = at;
         int sign = 1;
         boolean isGlued = at > 0
-                && (atoms.get(at - 1).kind() == Atom.Kind.WORD
-                        || atoms.get(at - 1).kind() == Atom.Kind.PHRASE)
+                && (atoms.get(at - 1).kind() == Item.Kind.WORD
+                        || atoms.get(at - 1).kind() == Item.Kind.PHRASE)
                 && at < atoms.size()
                 && atoms.get(at - 1).end() == atoms.get(at).start();
         if ((isSign(at, "-") || isSign(at, "+"))
@@ -247,7 +216,7 @@ final class Joiner extends SaidNumbers {
             sign = isSign(at, "-") ? -1 : 1;
             at++;
         }
-        if (at < atoms.size() && atoms.get(at).isNumber()) {
+        if (at < atoms.size() && atoms.get(at).isFigure()) {
             double number = atoms.get(at).number();
             at++;
             boolean hasFraction = at < atoms.size()
@@ -269,7 +238,7 @@ final class Joiner extends SaidNumbers {
     }
 
     private boolean isFractionSign(int i) {
-        Atom atom = atoms.get(i);
-        return atom.isNumber() && atom.text().isEmpty() && atom.number() < 1;
+        Item atom = atoms.get(i);
+        return atom.isFigure() && atom.text().isEmpty() && atom.number() < 1;
     }
 }

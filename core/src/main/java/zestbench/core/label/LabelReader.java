@@ -57,10 +57,13 @@ public final class LabelReader {
 
     private final LabelGrammar grammar;
     private final String text;
+    private final String plain;
+    private final Map<Boolean, List<List<Item>>> orders = new HashMap<>();
 
     private LabelReader(LabelGrammar grammar, String text) {
         this.grammar = grammar;
         this.text = text;
+        this.plain = Letterforms.plain(text);
     }
 
     /** A reading, what it cost, and how much in it speaks for its kind. */
@@ -76,11 +79,11 @@ public final class LabelReader {
         String looks = text.length() > LOOKED_AT ? text.substring(0, LOOKED_AT) : text;
         LabelGrammar kind = null;
         Scored best = null;
-        for (LabelGrammar grammar : likely(grammars, looks)) {
-            Scored scored = new LabelReader(grammar, looks).run();
+        for (LabelReader reader : likely(grammars, looks)) {
+            Scored scored = reader.run();
             if (scored.evidence() >= ENOUGH && (best == null || scored.cost() < best.cost())) {
                 best = scored;
-                kind = grammar;
+                kind = reader.grammar;
             }
         }
         if (best == null || kind == null) {
@@ -89,14 +92,15 @@ public final class LabelReader {
         return Optional.of(looks.length() == text.length() ? best.read() : read(kind, text));
     }
 
-    /** The grammars that may explain a text best, as few readings side by side tell. */
-    private static List<LabelGrammar> likely(List<LabelGrammar> grammars, String text) {
-        Map<LabelGrammar, Double> sketched = new LinkedHashMap<>();
+    /** By the grammars that may explain a text best, as few readings side by side tell. */
+    private static List<LabelReader> likely(List<LabelGrammar> grammars, String text) {
+        Map<LabelReader, Double> sketched = new LinkedHashMap<>();
         double cheapest = Double.MAX_VALUE;
         for (LabelGrammar grammar : grammars) {
-            Ranked sketch = new LabelReader(grammar, text).ranked(SKETCHED);
+            LabelReader reader = new LabelReader(grammar, text);
+            Ranked sketch = reader.ranked(SKETCHED);
             if (sketch.evidence() >= ENOUGH - 1) {
-                sketched.put(grammar, sketch.cost());
+                sketched.put(reader, sketch.cost());
                 cheapest = Math.min(cheapest, sketch.cost());
             }
         }
@@ -123,9 +127,16 @@ public final class LabelReader {
         }
     }
 
-    private void readings(String plain, boolean isSpaced, int widest, List<Whole> out) {
-        List<Item> items = Joiner.items(Cutter.cut(plain, grammar.vocabulary(), isSpaced), plain);
-        for (List<Item> order : items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items)) {
+    /** The orders of its items, cut once. @param isSpaced whether blanks may stand between the digits of one number */
+    private List<List<Item>> orders(boolean isSpaced) {
+        return orders.computeIfAbsent(isSpaced, spaced -> {
+            List<Item> items = Joiner.items(Cutter.cut(plain, grammar.vocabulary(), spaced), plain);
+            return items.size() > LONGEST_TABLE ? List.of(items) : Layouts.of(items);
+        });
+    }
+
+    private void readings(boolean isSpaced, int widest, List<Whole> out) {
+        for (List<Item> order : orders(isSpaced)) {
             double cut = order.stream().mapToDouble(Item::cost).sum() / 2 + (isSpaced ? SPACED : 0);
             for (Hypothesis state : Assignment.readings(grammar, order, text, widest)) {
                 out.add(new Whole(order, state, state.cost + cut, 0));
@@ -143,25 +154,26 @@ public final class LabelReader {
     }
 
     private Ranked ranked(int widest) {
-        String plain = Letterforms.plain(text);
         List<Whole> all = new ArrayList<>();
-        readings(plain, false, widest, all);
+        readings(false, widest, all);
         // a blank within a number leaves digits over: where every figure is taken, none is looked for
         if (SPLIT.matcher(plain).find()
                 && Collections.min(all, Comparator.comparingDouble(Whole::cost)).left() > 0) {
-            readings(plain, true, widest, all);
+            readings(true, widest, all);
         }
         all.sort(Comparator.comparingDouble(Whole::cost));
-        for (int i = 0; i < Math.min(JUDGED, all.size()); i++) {
+        double most = Double.MAX_VALUE;
+        for (int i = 0; i < Math.min(JUDGED, all.size()) && all.get(i).cost() <= most; i++) {
             Whole whole = all.get(i);
             double against = grammar.against(inOrder(whole.state().taken));
             all.set(i, new Whole(whole.items(), whole.state(), whole.cost(), against));
+            // what is dearer by itself can come no nearer to the best
+            most = Math.min(most, whole.cost() + against + CLOSE);
         }
         all.sort(Comparator.comparingDouble(Whole::ranked));
         Whole best = all.get(0);
-        long named = best.items().stream()
-                .filter(i -> i.meanings().stream().anyMatch(Meaning.Tells.class::isInstance))
-                .count();
+        long named =
+                best.items().stream().filter(i -> i.means(Meaning.Kind.TELLS)).count();
         double bonus = named > 0 ? NAMED + Math.min(MOST_NAMES, named - 1) * NAMED_AGAIN : 0;
         Set<Integer> figures = new HashSet<>();
         Set<String> paths = new HashSet<>();
@@ -179,8 +191,7 @@ public final class LabelReader {
         Whole best = all.get(0);
         List<Taken> taken = inOrder(best.state().taken);
         Taking taking = new Taking(taken);
-        List<Map<String, Value>> said = all.stream().map(LabelReader::values).toList();
-        Map<String, Double> margins = margins(all, said, taken);
+        Map<String, Double> margins = margins(all, taken);
         List<Piece> pieces = new ArrayList<>();
         ReadDoubts doubts = new ReadDoubts(grammar, text, best.items());
         for (Taken each : taken) {
@@ -189,7 +200,7 @@ public final class LabelReader {
             }
         }
         grammar.finishing().finish(taking);
-        doubts.of(said, taken, margins, taking, pieces);
+        doubts.of(all.stream().map(Whole::state).toList(), taken, margins, taking, pieces);
         pieces.replaceAll(p -> new Piece(taking.pathOf(p.field()), p.text(), p.start(), p.end(), p.sure()));
         pieces.sort(Comparator.comparingInt(Piece::start));
         double sure = pieces.stream().mapToDouble(Piece::sure).min().orElse(0);
@@ -212,13 +223,15 @@ public final class LabelReader {
     }
 
     /** For each field, how much dearer the cheapest reading is that says something else of it. */
-    private static Map<String, Double> margins(List<Whole> all, List<Map<String, Value>> said, List<Taken> taken) {
+    private static Map<String, Double> margins(List<Whole> all, List<Taken> taken) {
         Map<String, Double> out = new LinkedHashMap<>();
         double best = all.get(0).ranked();
-        for (Taken each : taken) {
-            for (int i = 0; i < all.size(); i++) {
-                Whole other = all.get(i);
-                Value value = said.get(i).get(each.key());
+        for (Whole other : all) {
+            if (other.ranked() > best + CLOSE) {
+                break;
+            }
+            for (Taken each : taken) {
+                Value value = other.state().saidOf(each);
                 if (!Objects.equals(value, each.value())) {
                     // a reading that leaves it out says nothing else of it
                     double more = other.ranked() - best + (value == null ? SILENT : 0);
@@ -227,17 +240,6 @@ public final class LabelReader {
             }
         }
         out.replaceAll((key, margin) -> Math.min(CLEAR, 0.5 + 0.49 * Math.min(1, margin / CLOSE)));
-        return out;
-    }
-
-    private static Map<String, Value> values(Whole candidate) {
-        Map<String, Value> out = new HashMap<>();
-        for (Taken at = candidate.state().taken; at != null; at = at.before()) {
-            Value value = at.value();
-            if (value != null) {
-                out.putIfAbsent(at.key(), value);
-            }
-        }
         return out;
     }
 
@@ -263,7 +265,7 @@ public final class LabelReader {
     private List<String> unread(Whole best, List<Piece> pieces) {
         boolean[] isKnown = new boolean[text.length()];
         for (Item item : best.items()) {
-            if (item.isFiller() || item.means(Meaning.About.class)) {
+            if (item.isFiller() || item.means(Meaning.Kind.ABOUT)) {
                 Arrays.fill(isKnown, item.start(), item.end(), true);
             }
         }

@@ -93,6 +93,6 @@ final class Layouts {
     /** Ends a line behind these items. */
     static void end(List<Item> line, List<Item> out) {
         int at = line.isEmpty() ? 0 : line.get(line.size() - 1).end();
-        out.add(new Item(Atom.Kind.BREAK, null, "\n", List.of(), at, at, 0, 0, 0, false));
+        out.add(new Item(Item.Kind.BREAK, null, "\n", Meanings.NONE, at, at, 0, 0, 0, false));
     }
 }

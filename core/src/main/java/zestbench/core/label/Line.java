@@ -14,7 +14,7 @@ record Line(List<Item> items) {
     }
 
     private static boolean isCell(Item item) {
-        return item.isFigure() || isDitto(item) || item.kind() == Atom.Kind.CODE || item.means(Meaning.Choice.class);
+        return item.isFigure() || isDitto(item) || item.kind() == Item.Kind.CODE || item.means(Meaning.Kind.CHOICE);
     }
 
     boolean hasDitto() {
@@ -58,7 +58,7 @@ record Line(List<Item> items) {
         for (Item item : items) {
             if (isCell(item)) {
                 out.add(new ArrayList<>(List.of(item)));
-            } else if (!out.isEmpty() && item.kind() != Atom.Kind.SIGN) {
+            } else if (!out.isEmpty() && item.kind() != Item.Kind.SIGN) {
                 out.get(out.size() - 1).add(item);
             }
         }
@@ -82,9 +82,9 @@ record Line(List<Item> items) {
         return items.stream()
                 .anyMatch(i -> !i.isFigure()
                         && i.unit() == null
-                        && i.means(Meaning.Name.class)
-                        && !i.means(Meaning.Choice.class)
-                        && !i.means(Meaning.About.class));
+                        && i.means(Meaning.Kind.NAME)
+                        && !i.means(Meaning.Kind.CHOICE)
+                        && !i.means(Meaning.Kind.ABOUT));
     }
 
     /** Whether it begins with a name and goes on in figures alone. */
@@ -92,7 +92,7 @@ record Line(List<Item> items) {
         return items.size() > 2
                 && items.get(0).isName()
                 && !items.get(0).isFigure()
-                && items.stream().skip(1).allMatch(i -> i.isFigure() || i.unit() != null || i.kind() == Atom.Kind.SIGN);
+                && items.stream().skip(1).allMatch(i -> i.isFigure() || i.unit() != null || i.kind() == Item.Kind.SIGN);
     }
 
     /** Whether it is one name and nothing else. */
@@ -113,6 +113,6 @@ record Line(List<Item> items) {
     }
 
     private List<Item> real() {
-        return items.stream().filter(i -> i.kind() != Atom.Kind.SIGN).toList();
+        return items.stream().filter(i -> i.kind() != Item.Kind.SIGN).toList();
     }
 }

@@ -4,6 +4,29 @@ import zestbench.core.value.Value;
 
 /** What a known word or phrase of a label can stand for. */
 sealed interface Meaning {
+    /** What kind of thing a word stands for. */
+    enum Kind {
+        UNIT(OfUnit.class),
+        NAME(Name.class),
+        CHOICE(Choice.class),
+        ABOUT(About.class),
+        TELLS(Tells.class),
+        FOREIGN(Foreign.class),
+        WORD(Word.class),
+        FILLER(Filler.class),
+        SPOKEN(Spoken.class);
+
+        private final Class<? extends Meaning> type;
+
+        Kind(Class<? extends Meaning> type) {
+            this.type = type;
+        }
+
+        boolean isOf(Meaning meaning) {
+            return type.isInstance(meaning);
+        }
+    }
+
     /** The unit of the figure before it, or of the one behind where units stand in front. */
     record OfUnit(Unit unit) implements Meaning {}
 

@@ -1,7 +1,6 @@
 package zestbench.core.label;
 
 import zestbench.core.label.Vocabulary.Node;
-import zestbench.core.label.Ways.Step;
 
 /**
  * Known words with one letter wrong, missing or too many, as a worn label, a hurried hand or a camera leaves them. Only long
@@ -47,7 +46,7 @@ final class MisspeltCuts extends Cuts {
         for (int at = start; at < text.length(); at++) {
             boolean isEnd = !isAlphanumeric(at);
             if (isEnd && length >= LEAST_LETTERS && !node.meanings.isEmpty()) {
-                reach(from, at, node, soFar);
+                reach(from, at, node, soFar + MENDED);
             }
             Node next = node.step(Letterforms.folded(text.charAt(at)));
             if (next != null) {
@@ -58,11 +57,7 @@ final class MisspeltCuts extends Cuts {
             }
         }
         if (length >= LEAST_LETTERS && !node.meanings.isEmpty()) {
-            reach(from, text.length(), node, soFar);
+            reach(from, text.length(), node, soFar + MENDED);
         }
-    }
-
-    private void reach(int from, int to, Node node, double soFar) {
-        reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, soFar + MENDED));
     }
 }

@@ -1,8 +1,5 @@
 package zestbench.core.label;
 
-import java.util.List;
-import zestbench.core.label.Ways.Step;
-
 /** The numbers a text can be cut into, with digits that are mistaken for letters, digits apart and digits missing. */
 final class NumberCuts extends Cuts {
     private static final double NUMBER = 0.1;
@@ -29,13 +26,13 @@ final class NumberCuts extends Cuts {
     }
 
     void number(int from) {
-        boolean isBehindWord = came[from] != null && came[from].kind() == Atom.Kind.PHRASE;
+        boolean isBehindWord = came[from] != null && came[from].kind() == Item.Kind.PHRASE;
         if (from > 0 && isDigit(from - 1) && isDigit(from) && !isBehindWord) {
             return;
         }
         double fraction = Letterforms.fraction(text.charAt(from));
         if (fraction > 0) {
-            reach(from, from + 1, new Step(from, Atom.Kind.NUMBER, fraction, List.of(), "", NUMBER));
+            number(from, from + 1, fraction, "", NUMBER);
             return;
         }
         StringBuilder digits = new StringBuilder();
@@ -104,20 +101,15 @@ final class NumberCuts extends Cuts {
         boolean isInLetters = confused > 0 && isLetter(to - 1) && to < text.length() && isLetter(to);
         boolean startsInLetters = isLetter(from) && from > 0 && isLetter(from - 1);
         double each = real > 0 ? CONFUSED : isJoined ? UNKNOWN / 3 : UNKNOWN / 2;
-        reach(
-                from,
-                to,
-                new Step(
-                        from,
-                        Atom.Kind.NUMBER,
-                        Double.parseDouble(digits.toString()),
-                        List.of(),
-                        digits.toString(),
-                        soFar
-                                + confused * each
-                                + (isInLetters ? SPLIT_DIGITS / 5 : 0)
-                                + (startsInLetters ? SPLIT_DIGITS : 0)
-                                + (isLong && !isAlone ? LONG_NUMBER : 0)));
+        double cost = soFar
+                + confused * each
+                + (isInLetters ? SPLIT_DIGITS / 5 : 0)
+                + (startsInLetters ? SPLIT_DIGITS : 0)
+                + (isLong && !isAlone ? LONG_NUMBER : 0);
+        if (ways.isCheaper(from, to, cost)) {
+            String written = digits.toString();
+            number(from, to, Double.parseDouble(written), written, cost);
+        }
     }
 
     /** A comma with three digits behind it, and no more, parts thousands. */
@@ -151,14 +143,11 @@ final class NumberCuts extends Cuts {
         }
         boolean isLeader = to - from >= DOTS && text.substring(from, to).chars().allMatch(c -> c == '.');
         if (hasGap && !isLeader && to > from) {
-            reach(from, to, new Step(from, Atom.Kind.NUMBER, Double.NaN, List.of(), text.substring(from, to), GAP));
+            number(from, to, Double.NaN, text.substring(from, to), GAP);
         }
         if (isLeader) {
             boolean isRange = to - from == DOTS;
-            reach(
-                    from,
-                    to,
-                    new Step(from, isRange ? Atom.Kind.SIGN : Atom.Kind.BREAK, 0, List.of(), isRange ? "…" : " ", 0));
+            reach(from, to, isRange ? Item.Kind.SIGN : Item.Kind.BREAK, isRange ? "…" : " ");
         }
     }
 }

@@ -36,12 +36,12 @@ final class ReadDoubts {
     /**
      * Writes down what is doubted.
      *
-     * @param said what each reading says, the best first
+     * @param readings the best first
      * @param margins how much dearer the next reading of each field is
      * @param pieces from which those are taken out that nobody can believe
      */
     void of(
-            List<Map<String, Value>> said,
+            List<Hypothesis> readings,
             List<Taken> taken,
             Map<String, Double> margins,
             Taking taking,
@@ -65,8 +65,8 @@ final class ReadDoubts {
                         each.key(), "\"" + broken + "\" before it was not understood: compare with the label", null);
             }
             if (each.value() != null && margins.getOrDefault(each.key(), 1.0) < SURE) {
-                Value other = said.stream()
-                        .map(values -> values.get(each.key()))
+                Value other = readings.stream()
+                        .map(reading -> reading.saidOf(each))
                         .filter(v -> v != null && !v.equals(each.value()))
                         .findFirst()
                         .orElse(null);
@@ -82,7 +82,7 @@ final class ReadDoubts {
         }
         Item letter = items.get(index - 1);
         Item figure = items.get(index - 2);
-        boolean isBroken = letter.kind() == Atom.Kind.WORD
+        boolean isBroken = letter.kind() == Item.Kind.WORD
                 && letter.end() - letter.start() == 1
                 && figure.isFigure()
                 && letter.start() - figure.end() <= 1;
@@ -97,7 +97,7 @@ final class ReadDoubts {
         }
         boolean isSaid = false;
         for (Item other : items) {
-            for (Meaning meaning : other.meanings()) {
+            for (Meaning meaning : other.meanings().all) {
                 if (other.start() != item.start()
                         && meaning instanceof Meaning.Choice choice
                         && choice.field().path().equals(taken.path())

@@ -7,16 +7,12 @@ import zestbench.core.label.Meaning.Spoken.Part;
 
 /** Goes along atoms and takes the numbers that are said in words. */
 abstract class SaidNumbers {
-    final List<Atom> atoms;
+    final List<Item> atoms;
     /** The atom that comes next. */
     int at;
 
-    SaidNumbers(List<Atom> atoms) {
+    SaidNumbers(List<Item> atoms) {
         this.atoms = atoms;
-    }
-
-    static boolean isWhole(Atom atom) {
-        return atom.isNumber() && atom.number() == Math.rint(atom.number());
     }
 
     /** One number said in words here; null, with nothing passed, where none is. */
@@ -98,8 +94,8 @@ abstract class SaidNumbers {
         return digits / tenths;
     }
 
-    private static boolean isTenths(Atom atom) {
-        return isWhole(atom) && atom.number() >= 0 && atom.number() < 10;
+    private static boolean isTenths(Item atom) {
+        return atom.isWhole() && atom.number() >= 0 && atom.number() < 10;
     }
 
     final double half() {

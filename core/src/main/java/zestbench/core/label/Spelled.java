@@ -43,9 +43,9 @@ final class Spelled {
             Map.entry("zulu", "Z"),
             Map.entry("dash", "-"));
 
-    private final List<Atom> atoms;
+    private final List<Item> atoms;
 
-    Spelled(List<Atom> atoms) {
+    Spelled(List<Item> atoms) {
         this.atoms = atoms;
     }
 
@@ -77,16 +77,13 @@ final class Spelled {
         return out.toString();
     }
 
-    private static boolean isName(Atom atom) {
-        return atom.meanings().stream()
-                .anyMatch(m -> m instanceof Meaning.Name name
-                        && name.field().shape() != null
-                        && name.field().shape().isCode());
+    private static boolean isName(Item atom) {
+        return atom.meanings().areOfCode();
     }
 
     /** The letter, digit or number of an atom; null where it is no part of a code. */
     private @Nullable String sign(int i) {
-        Atom atom = atoms.get(i);
+        Item atom = atoms.get(i);
         Spoken spoken = atom.spoken();
         if (spoken != null && !LETTERS.containsKey(atom.text())) {
             boolean isNumber = spoken.part() == Part.DIGIT || spoken.part() == Part.TEEN || spoken.part() == Part.TENS;
@@ -94,11 +91,11 @@ final class Spelled {
             int value = (int) spoken.value();
             return isNumber ? String.valueOf(isTens ? value / 10 : value) : null;
         }
-        if (atom.isNumber()) {
+        if (atom.isFigure()) {
             return atom.isGap() ? null : atom.text();
         }
         boolean isLetter =
-                atom.text().length() == 1 && Character.isLetter(atom.text().charAt(0)) && atom.kind() != Atom.Kind.SIGN;
+                atom.text().length() == 1 && Character.isLetter(atom.text().charAt(0)) && atom.kind() != Item.Kind.SIGN;
         if (isLetter) {
             return Letters.large(atom.text());
         }
@@ -106,12 +103,12 @@ final class Spelled {
         return atom.text().equals("ray") ? "" : LETTERS.get(atom.text());
     }
 
-    private static boolean isTens(Atom atom) {
+    private static boolean isTens(Item atom) {
         Spoken spoken = atom.spoken();
         return spoken != null && spoken.part() == Part.TENS;
     }
 
-    private static boolean isDigit(Atom atom) {
+    private static boolean isDigit(Item atom) {
         Spoken spoken = atom.spoken();
         return spoken != null && spoken.part() == Part.DIGIT && spoken.value() > 0;
     }

@@ -59,7 +59,7 @@ final class Stacked {
         while (at + 1 + rows.size() < lines.size()) {
             Line line = lines.get(at + 1 + rows.size());
             boolean isOfThing =
-                    isNamed && !line.items().isEmpty() && line.items().get(0).means(Meaning.About.class);
+                    isNamed && !line.items().isEmpty() && line.items().get(0).means(Meaning.Kind.ABOUT);
             if (!line.isLeading() || isOfThing || line.cells().size() != top.size()) {
                 break;
             }

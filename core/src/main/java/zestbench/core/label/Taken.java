@@ -1,6 +1,5 @@
 package zestbench.core.label;
 
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.value.Value;
 
@@ -31,21 +30,30 @@ record Taken(
         int hash) {
     private static final int SPREAD = 0x9E3779B9;
     private static final int HALF = 15;
+    private static final int PRIME = 31;
 
-    static Taken of(
-            String path,
-            String group,
-            int row,
-            @Nullable Value value,
-            @Nullable Unit unit,
-            int name,
-            int figure,
-            int last,
-            @Nullable Taken before) {
+    /** @param at which of what the candidate tells */
+    static Taken of(Candidate candidate, int at, int row, int name, int figure, int last, @Nullable Taken before) {
         // what was taken first does not matter
-        int own = Objects.hash(path, group, row, value, figure) * SPREAD;
+        int own = ((candidate.hashes()[at] * PRIME + row) * PRIME + figure) * SPREAD;
         int hash = (before == null ? 1 : before.hash()) + (own ^ (own >>> HALF));
-        return new Taken(path, group, row, value, unit, name, figure, last, before, hash);
+        Shape.Told told = candidate.told().get(at);
+        return new Taken(
+                told.path(),
+                candidate.field().group(),
+                row,
+                told.value(),
+                candidate.unit(),
+                name,
+                figure,
+                last,
+                before,
+                hash);
+    }
+
+    /** Whether it is the same place of the label's fields. */
+    boolean isOf(String otherPath, String otherGroup, int otherRow) {
+        return row == otherRow && path.equals(otherPath) && group.equals(otherGroup);
     }
 
     String key() {

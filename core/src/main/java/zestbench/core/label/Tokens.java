@@ -43,7 +43,7 @@ public final class Tokens {
             Figure figure = item.figure();
             if (figure != null && !GUESSED.matcher(written).find()) {
                 figure.numbers().forEach(number -> out.add(new Token(written, "", number)));
-            } else if (item.kind() != Atom.Kind.SIGN && item.kind() != Atom.Kind.BREAK) {
+            } else if (item.kind() != Item.Kind.SIGN && item.kind() != Item.Kind.BREAK) {
                 out.add(new Token(written, name(item), Double.NaN));
             }
         }
@@ -51,7 +51,7 @@ public final class Tokens {
     }
 
     private static String name(Item item) {
-        for (Meaning meaning : item.meanings()) {
+        for (Meaning meaning : item.meanings().all) {
             if (meaning instanceof Meaning.Word word) {
                 return word.name();
             }

@@ -15,7 +15,7 @@ final class Vocabulary {
         private char[] letters = new char[2];
         private Node[] next = new Node[2];
         private int count;
-        final List<Meaning> meanings = new ArrayList<>(1);
+        Meanings meanings = Meanings.NONE;
         /** The word that ends here, as it is written; empty where none does. */
         String word = "";
 
@@ -49,7 +49,7 @@ final class Vocabulary {
             Node found = meanings.isEmpty() ? null : this;
             for (Node step : steps()) {
                 Node below = step.only();
-                if (below == null || (found != null && !below.meanings.get(0).equals(found.meanings.get(0)))) {
+                if (below == null || (found != null && !below.first().equals(found.first()))) {
                     return null;
                 }
                 found = below;
@@ -57,34 +57,19 @@ final class Vocabulary {
             return found;
         }
 
+        private Meaning first() {
+            return meanings.all[0];
+        }
+
         List<Node> steps() {
             return Arrays.asList(next).subList(0, count);
         }
     }
 
-    private static final String[] SMALL = {
-        "zero",
-        "one",
-        "two",
-        "three",
-        "four",
-        "five",
-        "six",
-        "seven",
-        "eight",
-        "nine",
-        "ten",
-        "eleven",
-        "twelve",
-        "thirteen",
-        "fourteen",
-        "fifteen",
-        "sixteen",
-        "seventeen",
-        "eighteen",
-        "nineteen"
-    };
-    private static final String[] TENS = {"twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"};
+    private static final List<String> SMALL = LabelField.words(
+            "zero|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen",
+            "sixteen|seventeen|eighteen|nineteen");
+    private static final List<String> TENS = LabelField.words("twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety");
     private static final Map<String, Double> SHARES = Map.of(
             "half", 0.5, "third", 1.0 / 3, "quarter", 0.25, "fourth", 0.25, "fifth", 0.2, "sixth", 1.0 / 6, "eighth",
             0.125, "tenth", 0.1, "twelfth", 1.0 / 12);
@@ -93,12 +78,12 @@ final class Vocabulary {
     private final List<Node> named = new ArrayList<>();
 
     Vocabulary() {
-        for (int i = 0; i < SMALL.length; i++) {
-            add(SMALL[i], new Spoken(i < 10 ? Part.DIGIT : Part.TEEN, i));
+        for (int i = 0; i < SMALL.size(); i++) {
+            add(SMALL.get(i), new Spoken(i < 10 ? Part.DIGIT : Part.TEEN, i));
         }
         add("oh", new Spoken(Part.DIGIT, 0));
-        for (int i = 0; i < TENS.length; i++) {
-            add(TENS[i], new Spoken(Part.TENS, 20 + 10 * i));
+        for (int i = 0; i < TENS.size(); i++) {
+            add(TENS.get(i), new Spoken(Part.TENS, 20 + 10 * i));
         }
         SHARES.forEach((word, value) -> add(word, new Spoken(Part.SHARE, value)));
         add("hundred", new Spoken(Part.HUNDRED, 100));
@@ -137,7 +122,7 @@ final class Vocabulary {
         if (at.meanings.isEmpty()) {
             named.add(at);
         }
-        at.meanings.add(meaning);
+        at.meanings = at.meanings.and(meaning);
     }
 
     /** The one known word that ends like this; null where none or several do. */

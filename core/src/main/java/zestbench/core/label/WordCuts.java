@@ -2,9 +2,7 @@ package zestbench.core.label;
 
 import java.util.ArrayList;
 import java.util.List;
-import zestbench.core.label.Meaning.Spoken;
 import zestbench.core.label.Vocabulary.Node;
-import zestbench.core.label.Ways.Step;
 
 /** The words a text can be cut into: known ones, damaged ones, such as nobody knows, and part numbers. */
 final class WordCuts extends Cuts {
@@ -29,6 +27,7 @@ final class WordCuts extends Cuts {
     private static final int LEAST_OF_BROKEN = 5;
 
     private final MisspeltCuts misspelt;
+    private final Node[] walked = new Node[LONGEST_WORD];
 
     WordCuts(Ways ways) {
         super(ways);
@@ -37,18 +36,17 @@ final class WordCuts extends Cuts {
 
     void known(int from) {
         Node node = vocabulary.root;
-        boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
-        boolean isInLetters = from > 0 && !isBehindNumber && isLetter(from - 1) && isLetter(from);
+        boolean isInLetters = from > 0 && !isBehindNumber(from) && isLetter(from - 1) && isLetter(from);
         double soFar = KNOWN + (isInLetters ? WITHIN_LETTERS : 0);
         int length = 0;
         int skipped = 0;
-        Node[] path = new Node[LONGEST_WORD];
+        Node[] path = walked;
         for (int at = from; at < text.length() && at - from < LONGEST_WORD; at++) {
             char c = text.charAt(at);
             path[at - from] = node;
             Node broken = length >= LEAST_OF_BROKEN && text.startsWith("..", at) ? node.only() : null;
             if (broken != null) {
-                reach(from, at + 2, new Step(from, Atom.Kind.PHRASE, 0, broken.meanings, broken.word, soFar + 2 * GAP));
+                reach(from, at + 2, broken, soFar + 2 * GAP);
             }
             Node next = node.step(Letterforms.folded(c));
             if (next == null) {
@@ -89,7 +87,7 @@ final class WordCuts extends Cuts {
                 i++;
             }
         }
-        if (confused > 0 && length <= SHORT && node.meanings.stream().allMatch(Meaning.Filler.class::isInstance)) {
+        if (confused > 0 && length <= SHORT && node.meanings.areAll(Meaning.Kind.FILLER)) {
             return;
         }
         boolean isFromDigits = from > 0 && isDigit(from) && isDigit(from - 1);
@@ -102,14 +100,12 @@ final class WordCuts extends Cuts {
         boolean isInDigits =
                 isDigit(to - 1) && to < text.length() && (isDigit(to) || (text.charAt(to) == '/' && isDigit(to + 1)));
         // a unit may touch its figure, another word of such letters is rather part of it
-        boolean isOfDigits = node.meanings.stream().noneMatch(Meaning.OfUnit.class::isInstance)
-                && isTouchingDigit(from, to)
-                && areDigitLike(from, to);
-        boolean isBehindNumber = came[from] != null && came[from].kind() == Atom.Kind.NUMBER;
-        boolean isLoneInLetters = length == 1 && isLetter(from) && from > 0 && isLetter(from - 1) && !isBehindNumber;
+        boolean isOfDigits = node.meanings.unit == null && isTouchingDigit(from, to) && areDigitLike(from, to);
+        boolean isLoneInLetters =
+                length == 1 && isLetter(from) && from > 0 && isLetter(from - 1) && !isBehindNumber(from);
         boolean isBetween =
                 length == 1 && isLetter(from) && from > 0 && isDigit(from - 1) && to < text.length() && isDigit(to);
-        boolean isSaid = node.meanings.stream().allMatch(Meaning.Spoken.class::isInstance) && length > 1;
+        boolean isSaid = node.meanings.areAll(Meaning.Kind.SPOKEN) && length > 1;
         boolean isGlued = (from > 0 && isAlphanumeric(from - 1)) || (to < text.length() && isAlphanumeric(to));
         if (isSaid && isGlued) {
             return;
@@ -119,7 +115,7 @@ final class WordCuts extends Cuts {
         }
         double each = length <= 2 ? CONFUSED_IN_SHORT : CONFUSED;
         // V A may be VA behind a figure; in a table's head they are two
-        boolean isUnit = node.meanings.stream().anyMatch(Meaning.OfUnit.class::isInstance);
+        boolean isUnit = node.meanings.unit != null;
         boolean isParted = length == 2 && text.substring(from, to).contains(" ");
         soFar += isUnit && isParted && !isBehindFigure(from) ? WIDE_SKIP : 0;
         if (!isAlphanumeric(from)) {
@@ -129,32 +125,25 @@ final class WordCuts extends Cuts {
         reach(
                 from,
                 to,
-                new Step(
-                        from,
-                        Atom.Kind.PHRASE,
-                        0,
-                        node.meanings,
-                        node.word,
-                        soFar
-                                + confused * each
-                                + (isInDigits || isOfDigits ? WITHIN_DIGITS : 0)
-                                + (isFromDigits ? NUMBER : 0)
-                                + (isBetween ? WITHIN_DIGITS : 0)));
+                node,
+                soFar
+                        + confused * each
+                        + (isInDigits || isOfDigits ? WITHIN_DIGITS : 0)
+                        + (isFromDigits ? NUMBER : 0)
+                        + (isBetween ? WITHIN_DIGITS : 0));
     }
 
     private boolean isBehindFigure(int from) {
         int at = from;
-        while (at > 0 && came[at].kind() == Atom.Kind.BREAK && came[at].word().equals(" ")) {
+        while (at > 0 && came[at].isBlank()) {
             at = came[at].from();
         }
-        return at > 0
-                && (came[at].kind() == Atom.Kind.NUMBER
-                        || came[at].meanings().stream().anyMatch(Spoken.class::isInstance));
+        return at > 0 && (came[at].isNumber() || came[at].meanings().spoken != null);
     }
 
     /** Whether a unit is printed with its last letter at least, as the ounces of 40Z. */
     private boolean isUnitInLetters(Node node, int to) {
-        return isLetter(to - 1) && node.meanings.stream().allMatch(Meaning.OfUnit.class::isInstance);
+        return isLetter(to - 1) && node.meanings.areAll(Meaning.Kind.UNIT);
     }
 
     private boolean isTouchingDigit(int from, int to) {
@@ -192,9 +181,9 @@ final class WordCuts extends Cuts {
         wildcards(vocabulary.root, from, to, found);
         if (found.size() == 1) {
             Node node = found.get(0);
-            reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, KNOWN + GAP + gaps * GAP));
+            reach(from, to, node, KNOWN + GAP + gaps * GAP);
         } else {
-            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), UNKNOWN));
+            reach(from, to, Item.Kind.WORD, UNKNOWN);
         }
     }
 
@@ -211,7 +200,7 @@ final class WordCuts extends Cuts {
         }
         Node node = to - first < LEAST_OF_BROKEN ? null : vocabulary.ending(text.substring(first, to));
         if (node != null) {
-            reach(from, to, new Step(from, Atom.Kind.PHRASE, 0, node.meanings, node.word, KNOWN + 2 * GAP));
+            reach(from, to, node, KNOWN + 2 * GAP);
         }
     }
 
@@ -239,7 +228,7 @@ final class WordCuts extends Cuts {
                 to++;
             }
             // longer than any figure
-            reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), 2 * CodeCuts.CODE));
+            reach(from, to, Item.Kind.WORD, 2 * CodeCuts.CODE);
         }
         if (!isLetter(from) || (from > 0 && isLetter(from - 1))) {
             return;
@@ -250,6 +239,6 @@ final class WordCuts extends Cuts {
         }
         boolean besideDigit = (from > 0 && isDigit(from - 1)) || (to < text.length() && isDigit(to));
         double each = UNKNOWN + (besideDigit ? UNKNOWN_BESIDE_DIGIT : 0) + 0.01 * (to - from);
-        reach(from, to, new Step(from, Atom.Kind.WORD, 0, List.of(), text.substring(from, to), each));
+        reach(from, to, Item.Kind.WORD, each);
     }
 }
