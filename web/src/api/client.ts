@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch'
 import { fieldWords } from './fieldWords'
 import type { paths } from './schema'
 import { forgetLastSeen, isClockOff, isDoorShut, noteAge, whoId } from './sender'
+import type { Upload, Uploaded, UploadPath } from './uploads'
 
 /** One field of a refused request. */
 export interface WrongField {
@@ -140,27 +141,29 @@ export async function send<T>(change: Change): Promise<T> {
   return answerOf<T>(response)
 }
 
-/** Sends a photo; it is too large to wait in line. */
-export function sendPhoto<T>(path: string, photo: File): Promise<T> {
-  return sendFile(path, { photo })
+/** Sends files with what belongs to them; they are too large to wait in line. */
+export function sendFile<P extends UploadPath>(path: P, ...upload: Upload<P>): Promise<Uploaded<P>> {
+  return sendFileUntil(undefined, path, ...upload)
 }
 
-/** Sends a file with what belongs to it. */
-export async function sendFile<T>(
-  path: string,
-  fields: Record<string, File | string>,
-  signal?: AbortSignal,
-): Promise<T> {
+/** The same, unless it is called off. */
+export async function sendFileUntil<P extends UploadPath>(
+  signal: AbortSignal | undefined,
+  path: P,
+  ...[fields, at]: Upload<P>
+): Promise<Uploaded<P>> {
   const form = new FormData()
-  for (const [name, value] of Object.entries(fields)) form.append(name, value)
+  for (const [name, value] of Object.entries<File | string>(fields)) form.append(name, value)
+  const named: Record<string, unknown> = { ...at }
+  const way = path.replace(/\{(\w+)\}/g, (_, name: string) => encodeURIComponent(String(named[name])))
   const headers = signed(newId(), Date.now())
   let response: Response
   try {
-    response = await fetch(path, { method: 'POST', headers, body: form, ...(signal ? { signal } : {}) })
+    response = await fetch(way, { method: 'POST', headers, body: form, ...(signal ? { signal } : {}) })
   } catch {
     throw new NoConnection()
   }
-  return answerOf<T>(response)
+  return answerOf<Uploaded<P>>(response)
 }
 
 async function answerOf<T>(response: Response): Promise<T> {

@@ -59,7 +59,7 @@ async function writeUp(w: UsualWorkView) {
       place: place.value,
       what: w.still,
       why: detail.value,
-      urgency: 'SOON',
+      urgency: w.urgency,
     }),
   )
 }

@@ -11,11 +11,6 @@ import type { WindingsAt } from './useWindings'
 
 /** Windings of one motor: which is C, R and S, whole or open, grounded or not. */
 const props = defineProps<{ at: WindingsAt }>()
-const MARKINGS = [
-  { value: 'NUMBERS', words: 'not marked' },
-  { value: 'CRS', words: 'C R S' },
-  { value: 'T', words: 'T1 T2 T3' },
-] as const
 const SHELL = [
   { value: 'hot', words: 'hot' },
   { value: 'cool', words: 'cool' },
@@ -23,15 +18,15 @@ const SHELL = [
 
 const store = useCall()
 const timers = useTimers()
-const { marking, shell, rows, typed, active, read, wrong, isReady, isEnough, seen, shown } = props.at
+const { ways, marking, shell, rows, typed, active, read, wrong, isReady, isEnough, seen, shown } = props.at
 const verdictOf = (pair: string) =>
   (seen.value ?? (Object.keys(read.value).length ? null : shown.value))?.verdicts.find(
     (v) => v.subject === pair,
   ) ?? null
 const figureOf = (pair: string) => props.at.figureOf(pair) || verdictOf(pair)?.figure || ''
-/** What is typed to ground is in MΩ; what was judged carries its own unit. */
+/** What was judged carries its own unit. */
 const unitOf = (pair: string) =>
-  (props.at.figureOf(pair) ? '' : verdictOf(pair)?.unit) || (props.at.isGround(pair) ? 'MΩ' : 'Ω')
+  (props.at.figureOf(pair) ? '' : verdictOf(pair)?.unit) || props.at.unitOf(pair)
 const cooling = computed(() => {
   const due = props.at.known()?.againAtMillis
   return due === undefined ? '' : clock(due - timers.now.getTime())
@@ -44,14 +39,18 @@ const cooling = computed(() => {
       <b>Not read dead yet.</b> Ohms are read with the power locked out and the leads off.
     </p>
     <div class="asked">
-      <ChoiceButtons v-model="marking" label="Terminals" :choices="MARKINGS" />
+      <ChoiceButtons
+        v-model="marking"
+        label="Terminals"
+        :choices="ways.map((w) => ({ value: w.marking, words: w.words }))"
+      />
       <ChoiceButtons v-model="shell" label="Shell to the hand" is-clearable :choices="SHELL" />
     </div>
     <PadDesk
       v-model="typed"
       :is-reading="active !== null && store.isWorking"
       :at="active"
-      :unit="active && at.isGround(active) ? 'MΩ' : 'Ω'"
+      :unit="active ? at.unitOf(active) : ''"
       :is-ready="isReady"
       has-over-range
       @next="at.next"

@@ -1,16 +1,8 @@
 import { computed, ref } from 'vue'
 import { api, body } from '@/api/client'
-import type { WindingsPreview, WindingsView } from '@/api/types'
+import type { TerminalMarking, WindingsPreview, WindingsView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { useReadings } from './useReadings'
-
-type Marking = 'NUMBERS' | 'CRS' | 'T'
-const PAIRS: Record<Marking, readonly string[]> = {
-  NUMBERS: ['1-2', '1-3', '2-3'],
-  CRS: ['C-R', 'C-S', 'R-S'],
-  T: ['T1-T2', 'T1-T3', 'T2-T3'],
-}
-const GROUNDED: Record<Marking, string> = { NUMBERS: '1-GROUND', CRS: 'C-GROUND', T: 'T1-GROUND' }
 
 /** Which motor is read: a place of the unit, or a part in question. */
 export interface WhichMotor {
@@ -22,15 +14,23 @@ export interface WhichMotor {
 /** Ohms between three terminals and to ground of one motor, as they are typed and as they were last kept. */
 export function useWindings(which: () => WhichMotor | null, known: () => WindingsView | null) {
   const store = useCall()
-  const marking = ref<Marking | null>('NUMBERS')
+  const ways = computed(() => store.call?.markings ?? [])
+  const chosen = ref<TerminalMarking | null>(null)
+  const way = computed(() => ways.value.find((w) => w.marking === chosen.value) ?? ways.value[0])
+  const marking = computed({
+    get: () => way.value?.marking ?? null,
+    set: (picked: TerminalMarking | null) => (chosen.value = picked),
+  })
   const shell = ref<'hot' | 'cool' | null>(null)
-  const at = computed<Marking>(() => marking.value ?? 'NUMBERS')
-  const rows = computed(() => [...PAIRS[at.value], GROUNDED[at.value]])
-  const isGround = (pair: string) => pair.endsWith('GROUND')
-
-  const isWhole = (read: Record<string, string>) => PAIRS[at.value].every((p) => read[p] !== undefined)
-  const isGroundAlone = (read: Record<string, string>) =>
-    read[GROUNDED[at.value]] !== undefined && PAIRS[at.value].every((p) => read[p] === undefined)
+  const asked = computed(() => way.value?.asked ?? [])
+  const rows = computed(() => asked.value.map((a) => a.pair))
+  const unitOf = (pair: string) => asked.value.find((a) => a.pair === pair)?.unit ?? ''
+  /** What is read together: something, and of each set that was begun, all. */
+  const sets = computed(() => [...new Set(asked.value.map((a) => a.set))])
+  const isEnough = (read: Record<string, string>) => {
+    const begun = asked.value.filter((a) => read[a.pair] !== undefined).map((a) => a.set)
+    return begun.length > 0 && asked.value.every((a) => read[a.pair] !== undefined || !begun.includes(a.set))
+  }
 
   function given(read: Record<string, string>) {
     const readings = rows.value
@@ -38,7 +38,7 @@ export function useWindings(which: () => WhichMotor | null, known: () => Winding
       .map((pair) => {
         const figure = read[pair] as string
         if (figure === 'OL') return { pair, overRange: true }
-        return isGround(pair) ? { pair, megohms: Number(figure) } : { pair, ohms: Number(figure) }
+        return { pair, [unitOf(pair) === 'MΩ' ? 'megohms' : 'ohms']: Number(figure) }
       })
     const { placeId, part } = which() ?? {}
     return {
@@ -52,7 +52,7 @@ export function useWindings(which: () => WhichMotor | null, known: () => Winding
   const readings = useReadings<WindingsPreview>(
     () => `windings ${store.call?.id} ${which()?.placeId ?? which()?.part} ${marking.value}`,
     () => rows.value,
-    (read) => which() !== null && (isWhole(read) || isGroundAlone(read)),
+    (read) => which() !== null && isEnough(read),
     (read) =>
       body(
         api.POST('/api/calls/{id}/windings/preview', {
@@ -71,7 +71,7 @@ export function useWindings(which: () => WhichMotor | null, known: () => Winding
     }
   }
   const shown = computed(() => readings.seen.value ?? (readings.isEnough.value ? null : known()))
-  return { ...readings, marking, shell, rows, isGround, shown, known, keep }
+  return { ...readings, marking, ways, sets, shell, rows, unitOf, shown, known, keep }
 }
 
 export type WindingsAt = ReturnType<typeof useWindings>

@@ -3,7 +3,6 @@ import { mdiQrcodeScan } from '@mdi/js'
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { NoConnection, sendFile } from '@/api/client'
-import type { StickerView } from '@/api/types'
 import FilePick from '@/shared/FilePick.vue'
 import { drawnAnew } from './picture'
 
@@ -17,7 +16,7 @@ async function scan(photo: File) {
   isLooking.value = true
   wrong.value = ''
   try {
-    const sticker = await sendFile<StickerView>('/api/scan', { photo: await drawnAnew(photo) })
+    const sticker = await sendFile('/api/scan', { photo: await drawnAnew(photo) })
     if (sticker.unit) await router.push(`/units/${sticker.unit}`)
     else wrong.value = sticker.words
   } catch (problem) {

@@ -1,5 +1,5 @@
 import { computed, onScopeDispose, ref } from 'vue'
-import { api, NoConnection, sendFile } from '@/api/client'
+import { api, NoConnection, sendFileUntil } from '@/api/client'
 import type { LabelPhotoView } from '@/api/types'
 import { drawnAnew, type Cut } from './picture'
 
@@ -41,8 +41,7 @@ export function useLook(kind: () => string) {
     try {
       const file = await drawnAnew(given, degrees, cut)
       show(file)
-      const path = `/api/label-photo?kind=${encodeURIComponent(kind())}`
-      const answer = await sendFile<LabelPhotoView>(path, { photo: file }, mine.signal)
+      const answer = await sendFileUntil(mine.signal, '/api/label-photo', { photo: file, kind: kind() })
       if (mine.signal.aborted) return
       // it stands as it was read: a label that lay on its side is upright now
       if (answer.turned) show(await drawnAnew(file, answer.turned))

@@ -28,10 +28,10 @@ const same = computed(() => (seen.value?.items.length ?? 0) - told.value.length)
 const open = computed(() => told.value.filter((i) => i.state === 'CLASH' && !choices.value[i.id]).length)
 const changes = computed(() => told.value.some((i) => i.state !== 'SHORTER'))
 
-async function ask(path: string): Promise<ExchangeView | null> {
+async function ask(path: '/api/exchange' | '/api/exchange/preview'): Promise<ExchangeView | null> {
   if (!file.value) return null
   try {
-    const view = await sendFile<ExchangeView>(path, {
+    const view = await sendFile(path, {
       file: file.value,
       choices: JSON.stringify(choices.value),
     })

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { api, body, newId, NoConnection, send, sendPhoto, type Change } from '@/api/client'
+import { api, body, newId, NoConnection, send, sendFile, type Change } from '@/api/client'
 import type { ChangeMethod, ChangePath, PartPath, Told, ToldOfPart } from '@/api/changes'
 import { STEPS, type CallView, type Step } from '@/api/types'
 import { useSession } from './session'
@@ -226,10 +226,14 @@ export const useCall = defineStore('call', () => {
   async function addPhoto(photo: File, of: Photographed) {
     problem.value = ''
     const id = call.value?.id ?? 0
-    const [things, thing] = Object.entries(of)[0] ?? []
-    const path = `/api/calls/${id}/${things}s/${thing}/photos`
+    const sent =
+      'part' in of
+        ? sendFile('/api/calls/{id}/parts/{part}/photos', { photo }, { id, part: of.part })
+        : 'place' in of
+          ? sendFile('/api/calls/{id}/places/{place}/photos', { photo }, { id, place: of.place })
+          : sendFile('/api/calls/{id}/plates/{which}/photos', { photo }, { id, which: of.plate })
     try {
-      take(await sendPhoto<CallView>(path, photo))
+      take(await sent)
     } catch (failure) {
       problem.value = (failure as Error).message
     }

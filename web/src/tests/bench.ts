@@ -164,6 +164,17 @@ export function callWith(parts: PartView[], more: Partial<CallView> = {}): CallV
     plates: { outdoor: plateSide('OUTDOOR'), indoor: plateSide('INDOOR'), findings: [] },
     supply: { points: [], monitor: [], lineVolts: '' },
     windings: [],
+    markings: [
+      {
+        marking: 'NUMBERS',
+        words: 'not marked',
+        asked: [
+          ...['1-2', '1-3', '2-3'].map((pair) => ({ pair, unit: 'Ω', set: 'three pairs' })),
+          { pair: '1-GROUND', unit: 'MΩ', set: 'one to ground' },
+        ],
+      },
+      { marking: 'CRS', words: 'C R S', asked: [{ pair: 'C-R', unit: 'Ω', set: 'three pairs' }] },
+    ],
     amps: [],
     found: [],
     leave: {

@@ -16,10 +16,10 @@ async function pick(picked: File) {
   isTaken.value = false
   await ask('/api/truck/import/preview')
 }
-async function ask(path: string) {
+async function ask(path: '/api/truck/import' | '/api/truck/import/preview') {
   if (!file.value) return false
   try {
-    seen.value = await sendFile<ImportView>(path, { file: file.value })
+    seen.value = await sendFile(path, { file: file.value })
     wrong.value = ''
     return true
   } catch (problem) {

@@ -15,7 +15,7 @@ const at = useWindings(
   () => (place.value ? { placeId: place.value.placeId, name: place.value.place } : null),
   () => place.value,
 )
-const { isEnough, read } = at
+const { isEnough, read, sets } = at
 /** Where a STOP asks for every load to ground: the next one that was not read so. */
 const toGround = computed(() =>
   store.stop?.demand === 'LOADS_TO_GROUND' ? places.value.find((p) => !p.isReadToGround) : undefined,
@@ -53,7 +53,7 @@ const action = computed(() => {
       :keeps="isEnough"
       @act="action.go?.()"
     >
-      <span v-if="!isEnough && Object.keys(read).length" class="zb-soft">three pairs, or one to ground</span>
+      <span v-if="!isEnough && Object.keys(read).length" class="zb-soft">{{ sets.join(', or ') }}</span>
     </ActionBar>
   </div>
 </template>

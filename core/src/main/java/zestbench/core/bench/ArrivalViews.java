@@ -1,6 +1,7 @@
 package zestbench.core.bench;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.PartViews.FindingView;
@@ -10,6 +11,7 @@ import zestbench.core.controlchain.ControlChain;
 import zestbench.core.family.Spec;
 import zestbench.core.plate.Plates;
 import zestbench.core.supply.SupplyPoint;
+import zestbench.core.winding.TerminalMarking;
 import zestbench.core.wiring.Wire;
 
 /** What the bench shows of arriving: questions and suspects, plates, supply, places. */
@@ -122,6 +124,15 @@ public final class ArrivalViews {
 
     /** What a place looked like. @param terminals that wires of its kind usually sit on */
     public record FoundView(long placeId, List<String> terminals, List<Wire> wires, List<String> photos) {}
+
+    /** How terminals are marked. @param words as it is said @param asked what is read at them */
+    public record MarkingView(TerminalMarking marking, String words, List<TerminalMarking.Asked> asked) {
+        static List<MarkingView> all() {
+            return Stream.of(TerminalMarking.values())
+                    .map(m -> new MarkingView(m, m.words(), m.asked()))
+                    .toList();
+        }
+    }
 
     /** @param named which terminal is which, in words; empty where that cannot be told */
     public record WindingsPreview(List<JudgedView> verdicts, List<FindingView> findings, String named) {}

@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.bench.ArrivalViews.AmpsView;
 import zestbench.core.bench.ArrivalViews.AskView;
 import zestbench.core.bench.ArrivalViews.FoundView;
+import zestbench.core.bench.ArrivalViews.MarkingView;
 import zestbench.core.bench.ArrivalViews.PlatesView;
 import zestbench.core.bench.ArrivalViews.SafeStepView;
 import zestbench.core.bench.ArrivalViews.SupplyView;
@@ -24,6 +25,7 @@ import zestbench.core.bench.PartViews.StopView;
 import zestbench.core.call.OnJumper;
 import zestbench.core.call.Surroundings;
 import zestbench.core.call.UnitPlace;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Reckoning;
 import zestbench.core.quantity.Figures;
@@ -45,6 +47,7 @@ import zestbench.core.tape.UnitEntry;
  *
  * @param next what to do next
  * @param stop that stands; null where none does
+ * @param markings how the terminals of a winding may be marked
  * @param account the call in a few lines
  * @param tape the last line first
  * @param undo what takes the last thing back; null where nothing does
@@ -57,6 +60,7 @@ public record Bench(
         PlatesView plates,
         SupplyView supply,
         List<WindingsView> windings,
+        List<MarkingView> markings,
         List<AmpsView> amps,
         List<FoundView> found,
         List<PartView> parts,
@@ -123,6 +127,7 @@ public record Bench(
                 ArrivalBench.plates(state),
                 ArrivalBench.supply(state, around.meter(Quantity.VOLTS), before),
                 ArrivalBench.windings(state, places),
+                MarkingView.all(),
                 ArrivalBench.amps(state, places, before),
                 ArrivalBench.found(state, places),
                 parts,
@@ -167,8 +172,8 @@ public record Bench(
         List<DischargeView> discharge = new ArrayList<>();
         for (PartState part : state.parts()) {
             if (part.closed() == null) {
-                for (Spec row : part.spec().rows("sections")) {
-                    row.number("microfarads").ifPresent(uf -> discharge.add(discharge(part, row, uf, rules)));
+                for (Spec row : Sections.of(part.spec())) {
+                    row.number(Sections.MICROFARADS).ifPresent(uf -> discharge.add(discharge(part, row, uf, rules)));
                 }
             }
         }
@@ -218,7 +223,7 @@ public record Bench(
         double volts = part.spec().number("volts").orElse(Discharge.USUAL_VOLTS);
         Discharge discharge = Discharge.of(microfarads, volts, Discharge.USUAL_OHMS);
         boolean resistor = rules.discharge() == ShopRules.Discharge.RESISTOR;
-        String title = row.text("terminal").map(t -> "C–" + t).orElse("a–b");
+        String title = Sections.terminal(row).map(t -> "C–" + t).orElse("a–b");
         List<String> lines =
                 discharge.reckonings().stream().map(Reckoning::text).toList();
         return new DischargeView(

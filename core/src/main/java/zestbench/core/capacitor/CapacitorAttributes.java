@@ -3,6 +3,7 @@ package zestbench.core.capacitor;
 import java.util.List;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Attribute.Type;
+import zestbench.core.family.Sections;
 
 /** What a capacitor's label can say. */
 public final class CapacitorAttributes {
@@ -13,12 +14,13 @@ public final class CapacitorAttributes {
             Attribute.choice("duty", "Duty", "as MOTOR RUN or MOTOR START, or told by a range of µF", "run", "start")
                     .deciding(),
             Attribute.rows(
-                            "sections",
+                            Sections.ATTRIBUTE,
                             "Sections",
                             "the largest print, such as 45+5 µF",
-                            Attribute.choice("terminal", "Terminal", "beside each stud", "HERM", "FAN"),
-                            Attribute.text("name", "Section name", "beside each stud of a universal part"),
-                            Attribute.number("microfarads", "Capacitance", "µF", "the largest print"))
+                            Attribute.choice(
+                                    Sections.TERMINAL, "Terminal", "beside each stud", Sections.HERM, Sections.FAN),
+                            Attribute.text(Sections.NAME, "Section name", "beside each stud of a universal part"),
+                            Attribute.number(Sections.MICROFARADS, "Capacitance", "µF", "the largest print"))
                     .deciding(),
             Attribute.number("microfaradsLow", "Capacitance from", "µF", "start capacitors: the range"),
             Attribute.number("microfaradsHigh", "Capacitance to", "µF", "start capacitors: the range"),

@@ -12,6 +12,7 @@ import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -32,6 +33,8 @@ public final class CapacitorFamily implements Family {
     public static final Family FAMILY = new CapacitorFamily();
 
     private CapacitorFamily() {}
+
+    private static final Set<String> SECTION_LINES = Set.of(Sections.HERM, Sections.FAN, "Capacitance");
 
     @Override
     public String kind() {
@@ -85,7 +88,13 @@ public final class CapacitorFamily implements Family {
 
     @Override
     public String called(String section) {
-        return section.equals(CapacitorRating.SINGLE) ? "" : section;
+        return section.equals(Sections.WHOLE) ? "" : section;
+    }
+
+    /** Each section is a line of its own. */
+    @Override
+    public String attributeOf(String criterion) {
+        return SECTION_LINES.contains(criterion) ? Sections.ATTRIBUTE : criterion;
     }
 
     @Override
@@ -106,7 +115,7 @@ public final class CapacitorFamily implements Family {
 
     @Override
     public boolean isEnough(Spec spec) {
-        return spec.has("sections") || spec.has("microfaradsLow");
+        return spec.has(Sections.ATTRIBUTE) || spec.has("microfaradsLow");
     }
 
     @Override
@@ -116,7 +125,7 @@ public final class CapacitorFamily implements Family {
 
     @Override
     public List<String> usualTerminals() {
-        return List.of("C", "HERM", "FAN");
+        return List.of("C", Sections.HERM, Sections.FAN);
     }
 
     @Override
@@ -133,8 +142,7 @@ public final class CapacitorFamily implements Family {
     /** By the section's terminal; a single one by what it serves. */
     @Override
     public Optional<Fact> factOf(String section, UnitSpot spot) {
-        String serves =
-                section.equals(CapacitorRating.SINGLE) ? spot.serves() + " " + spot.place() : Letters.small(section);
+        String serves = section.equals(Sections.WHOLE) ? spot.serves() + " " + spot.place() : Letters.small(section);
         if (serves.contains("blower") || serves.contains("indoor")) {
             return Optional.of(Fact.BLOWER_CAPACITOR_OUT);
         }
@@ -165,7 +173,8 @@ public final class CapacitorFamily implements Family {
     public List<Attribute> missing(Spec spec) {
         return CapacitorAttributes.ALL.stream()
                 .filter(Attribute::decides)
-                .filter(a -> !spec.has(a.name()) && !(a.name().equals("sections") && spec.has("microfaradsLow")))
+                .filter(a ->
+                        !spec.has(a.name()) && !(a.name().equals(Sections.ATTRIBUTE) && spec.has("microfaradsLow")))
                 .toList();
     }
 

@@ -6,6 +6,7 @@ import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.MatchAnswer.Assignment;
+import zestbench.core.family.Sections;
 import zestbench.core.wiring.Graph;
 import zestbench.core.wiring.Graph.Device;
 import zestbench.core.wiring.Graph.Jumper;
@@ -55,7 +56,7 @@ public final class CapacitorHookup {
 
     static List<String> terminals(CapacitorRating rating) {
         if (rating.isDual()) {
-            return List.of("FAN", COMMON, "HERM");
+            return List.of(Sections.FAN, COMMON, Sections.HERM);
         }
         if (rating.sections().size() <= 1) {
             return List.of(LINE_SIDE, START_SIDE);

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Sections;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.Derived;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -72,7 +73,7 @@ public final class CapacitorJudgement {
         if (rating.startRange().isPresent() && rating.sections().isEmpty()) {
             Limits range = rating.startRange().get();
             Reckoning rule = Reckoning.of(Mark.PRACTICE, "printed range {} to {} µF.", range.low(), range.high());
-            return judged(CapacitorRating.SINGLE, taken, range, null, null, rule);
+            return judged(Sections.WHOLE, taken, range, null, null, rule);
         }
         int index = sectionIndex(taken.section(), field);
         double rated = rating.sections().get(index).microfarads();

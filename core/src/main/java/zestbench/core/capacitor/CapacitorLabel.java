@@ -3,6 +3,7 @@ package zestbench.core.capacitor;
 import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
+import zestbench.core.family.Sections;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
@@ -15,7 +16,7 @@ public final class CapacitorLabel {
     /** Its name in the open interface. */
     public static final String KIND = "capacitor";
 
-    static final String MICROFARADS = "microfarads";
+    static final String MICROFARADS = Sections.MICROFARADS;
     static final String LOW = "microfaradsLow";
     static final String HIGH = "microfaradsHigh";
     static final String MIN = "minCelsius";

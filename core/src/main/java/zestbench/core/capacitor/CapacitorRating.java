@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.Figures;
 import zestbench.core.quantity.InputProblem;
@@ -54,15 +55,12 @@ public record CapacitorRating(
 
     private static final double LARGEST_MICROFARADS = 100_000;
 
-    /** The only section of a single capacitor. */
-    public static final String SINGLE = "CAPACITOR";
-
     /** Takes a spec as a rating; throws where what is given contradicts itself. */
     public static CapacitorRating from(Spec spec) {
         List<Section> sections = new ArrayList<>();
-        List<Spec> rows = spec.rows("sections");
+        List<Spec> rows = Sections.of(spec);
         for (int i = 0; i < rows.size(); i++) {
-            sections.add(section(rows.get(i), "sections[" + i + "]"));
+            sections.add(section(rows.get(i), Sections.ATTRIBUTE + "[" + i + "]"));
         }
         long terminals = sections.stream()
                 .map(Section::terminal)
@@ -70,7 +68,8 @@ public record CapacitorRating(
                 .distinct()
                 .count();
         long named = sections.stream().filter(s -> s.terminal() != null).count();
-        InputProblem.require(terminals == named, "sections", rows.size(), "HERM and FAN can each be there once");
+        InputProblem.require(
+                terminals == named, Sections.ATTRIBUTE, rows.size(), "HERM and FAN can each be there once");
         return new CapacitorRating(
                 spec.text("duty").map(d -> d.equals("run") ? Duty.RUN : Duty.START),
                 sections,
@@ -88,14 +87,14 @@ public record CapacitorRating(
     }
 
     private static Section section(Spec row, String field) {
-        double microfarads = row.number("microfarads").orElse(0.0);
+        double microfarads = row.number(Sections.MICROFARADS).orElse(0.0);
         InputProblem.require(
                 microfarads > 0 && microfarads <= LARGEST_MICROFARADS,
                 field + ".microfarads",
                 microfarads,
                 "give the rated µF, above 0");
-        Terminal terminal = row.text("terminal").map(Terminal::valueOf).orElse(null);
-        return new Section(terminal, row.text("name").orElse(null), microfarads);
+        Terminal terminal = Sections.terminal(row).map(Terminal::valueOf).orElse(null);
+        return new Section(terminal, row.text(Sections.NAME).orElse(null), microfarads);
     }
 
     private static Optional<Limits> range(Spec spec) {
@@ -132,7 +131,7 @@ public record CapacitorRating(
     /** Names under which readings are taken, one for each section. */
     public List<String> subjects() {
         if (sections.size() <= 1) {
-            return List.of(SINGLE);
+            return List.of(Sections.WHOLE);
         }
         List<String> names = new ArrayList<>();
         for (int i = 0; i < sections.size(); i++) {

@@ -6,13 +6,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import zestbench.core.family.Sections;
 import zestbench.core.label.Taking;
 import zestbench.core.value.Value;
 
 /** What follows from what was read off a capacitor, and what is to be asked. */
 final class CapacitorSettling {
     private static final String DUTY = "duty";
-    private static final String FIRST_SECTION = "sections[0]." + CapacitorLabel.MICROFARADS;
+    private static final String FIRST_SECTION = Sections.ATTRIBUTE + "[0]." + CapacitorLabel.MICROFARADS;
     private static final double SURELY_RUN_VOLTS = 370;
     private static final double USUAL_VOLTS = 440;
     private static final double TURNED = 0.6;
@@ -39,13 +40,13 @@ final class CapacitorSettling {
 
     static void finish(Taking taking) {
         taking.move(CapacitorLabel.HERM, FIRST_SECTION);
-        taking.move(CapacitorLabel.FAN, "sections[1]." + CapacitorLabel.MICROFARADS);
+        taking.move(CapacitorLabel.FAN, path(1));
         taking.move(CapacitorLabel.PARTS + "[0]." + CapacitorLabel.MICROFARADS, FIRST_SECTION);
         taking.move(CapacitorLabel.RATED + "[0]." + CapacitorLabel.VOLTS, CapacitorLabel.VOLTS);
         volts(taking);
         List<Map<String, Value>> sections = sections(taking);
         boolean isStart = taking.has(CapacitorLabel.LOW) || taking.has(CapacitorLabel.HIGH);
-        taking.setRows("sections", isStart ? List.of() : sections);
+        taking.setRows(Sections.ATTRIBUTE, isStart ? List.of() : sections);
         if (isStart || !sections.isEmpty()) {
             duty(taking, isStart, sections.size());
             doubts(taking, isStart);
@@ -136,26 +137,39 @@ final class CapacitorSettling {
             String key = parts.keySet().iterator().next();
             named.put(other, Objects.requireNonNull(parts.remove(key)));
             taking.move(key, other);
-            add(taking, out, "terminal", "HERM", CapacitorLabel.HERM, named);
-            add(taking, out, "terminal", "FAN", CapacitorLabel.FAN, named);
-            taking.move(
-                    key, "sections[" + (other.equals(CapacitorLabel.HERM) ? 0 : 1) + "]." + CapacitorLabel.MICROFARADS);
+            add(taking, out, Sections.TERMINAL, Sections.HERM, CapacitorLabel.HERM, named);
+            add(taking, out, Sections.TERMINAL, Sections.FAN, CapacitorLabel.FAN, named);
+            taking.move(key, path(other.equals(CapacitorLabel.HERM) ? 0 : 1));
         } else if (named.isEmpty() && parts.size() == 2) {
             List<String> keys = new ArrayList<>(parts.keySet());
             keys.sort(Comparator.comparingDouble(k -> -((Value.Num) Objects.requireNonNull(parts.get(k))).number()));
-            add(taking, out, "terminal", "HERM", keys.get(0), parts);
-            add(taking, out, "terminal", "FAN", keys.get(1), parts);
+            add(taking, out, Sections.TERMINAL, Sections.HERM, keys.get(0), parts);
+            add(taking, out, Sections.TERMINAL, Sections.FAN, keys.get(1), parts);
         } else if (!named.isEmpty()) {
             named.keySet()
-                    .forEach(key ->
-                            add(taking, out, "terminal", key.equals(CapacitorLabel.HERM) ? "HERM" : "FAN", key, named));
+                    .forEach(key -> add(
+                            taking,
+                            out,
+                            Sections.TERMINAL,
+                            key.equals(CapacitorLabel.HERM) ? Sections.HERM : Sections.FAN,
+                            key,
+                            named));
             parts.keySet().forEach(key -> taking.move(key, ""));
         } else {
             parts.keySet()
                     .forEach(key -> add(
-                            taking, out, parts.size() > 1 ? "name" : "", String.valueOf(out.size() + 1), key, parts));
+                            taking,
+                            out,
+                            parts.size() > 1 ? Sections.NAME : "",
+                            String.valueOf(out.size() + 1),
+                            key,
+                            parts));
         }
         return out;
+    }
+
+    private static String path(int section) {
+        return Sections.ATTRIBUTE + "[" + section + "]." + CapacitorLabel.MICROFARADS;
     }
 
     private static void add(
@@ -170,7 +184,7 @@ final class CapacitorSettling {
             row.put(label, Value.of(name));
         }
         row.put(CapacitorLabel.MICROFARADS, Objects.requireNonNull(from.get(key)));
-        taking.move(key, "sections[" + out.size() + "]." + CapacitorLabel.MICROFARADS);
+        taking.move(key, path(out.size()));
         out.add(row);
     }
 }

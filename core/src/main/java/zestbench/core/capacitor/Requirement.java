@@ -12,6 +12,7 @@ import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Source;
 import zestbench.core.family.MatchRequest.Witness;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Finding;
 import zestbench.core.quantity.Figures;
@@ -168,11 +169,11 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         Spec out = Spec.EMPTY;
         Optional<Double> microfarads = motor.number("capacitorMicrofarads");
         if (microfarads.isPresent()) {
-            Spec row = Spec.EMPTY.with("microfarads", Value.of(microfarads.get()));
+            Spec row = Sections.row(microfarads.get());
             if (rating.isDual()) {
-                row = row.with("terminal", Value.of(Terminal.FAN.name()));
+                row = row.with(Sections.TERMINAL, Value.of(Terminal.FAN.name()));
             }
-            out = out.with("sections", new Value.Items(List.of(row.values())));
+            out = Sections.with(out, List.of(row));
         }
         Optional<Double> volts = motor.number("capacitorVolts");
         return volts.isPresent() ? out.with("volts", Value.of(volts.get())) : out;

@@ -2,6 +2,7 @@ package zestbench.core.compressor;
 
 import java.util.List;
 import java.util.Optional;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Turning;
 import zestbench.core.value.Value;
@@ -41,8 +42,8 @@ final class CompressorOnLine implements Turning {
         if (microfarads.isEmpty()) {
             return Spec.EMPTY;
         }
-        Spec row = Spec.EMPTY.with("terminal", Value.of("HERM")).with("microfarads", Value.of(microfarads.get()));
-        Spec out = Spec.EMPTY.with("sections", new Value.Items(List.of(row.values())));
+        Spec row = Sections.row(microfarads.get()).with(Sections.TERMINAL, Value.of(Sections.HERM));
+        Spec out = Sections.with(Spec.EMPTY, List.of(row));
         Optional<Double> volts = spec.number("capacitorVolts");
         return volts.isPresent() ? out.with("volts", Value.of(volts.get())) : out;
     }

@@ -58,7 +58,7 @@ final class Doubts {
         List<String> asks = new ArrayList<>(match.asks());
         Grade grade = Grade.LIKE_FOR_LIKE;
         for (Criterion criterion : match.criteria()) {
-            String field = fieldOf(criterion, fields);
+            String field = fieldOf(family, criterion, fields);
             Criterion shown = field.isEmpty() ? criterion : doubted(family, criterion, field, asks);
             criteria.add(shown);
             grade = grade.worst(shown.outcome());
@@ -96,12 +96,10 @@ final class Doubts {
     }
 
     /** The doubted field a criterion goes by; empty where it goes by none. */
-    private static String fieldOf(Criterion criterion, Set<String> fields) {
+    private static String fieldOf(Family family, Criterion criterion, Set<String> fields) {
         for (String field : fields) {
             String name = nameOf(field);
-            boolean isSection = name.equals("sections")
-                    && Set.of("HERM", "FAN", "Capacitance").contains(criterion.attribute());
-            if (isSection || criterion.attribute().equalsIgnoreCase(name)) {
+            if (family.attributeOf(criterion.attribute()).equalsIgnoreCase(name)) {
                 return name;
             }
         }

@@ -69,6 +69,11 @@ public interface Family {
         return Quantity.OHMS;
     }
 
+    /** The attribute that a line of a comparison goes by, as that line is named. */
+    default String attributeOf(String criterion) {
+        return criterion;
+    }
+
     /** What a section is called beside its figure; empty where it is the only one. */
     default String called(String section) {
         return section;

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
 import zestbench.core.coil.CoilReadings;
 import zestbench.core.family.Family;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.family.Trait;
@@ -143,7 +144,8 @@ public record QuickLine(
     private static LabelRead bare(String text) {
         for (Family family : Families.ALL) {
             LabelRead read = family.read(text);
-            if (read.fields().fields().containsKey("sections") && read.unread().isEmpty()) {
+            if (read.fields().fields().containsKey(Sections.ATTRIBUTE)
+                    && read.unread().isEmpty()) {
                 return read;
             }
         }

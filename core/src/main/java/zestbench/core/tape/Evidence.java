@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.amps.StartTest;
 import zestbench.core.controlchain.ControlChain;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Trait;
 import zestbench.core.family.UnitSpot;
@@ -165,7 +166,7 @@ final class Evidence {
     /** Two of them, by two wires that lead to one on the same terminal of the run capacitor. */
     private void startDevices(PartState part) {
         long onHerm = part.wires().stream()
-                .filter(w -> w.terminal().equals("HERM"))
+                .filter(w -> w.terminal().equals(Sections.HERM))
                 .filter(w -> Letters.small(w.name()).contains("start"))
                 .count();
         if (onHerm > 1) {

@@ -8,6 +8,7 @@ import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Proof;
 import zestbench.core.family.Proof.Check;
+import zestbench.core.family.Sections;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Quantity;
 
@@ -136,7 +137,6 @@ public final class ProofList {
 
     private static String reading(Taken taken) {
         var judged = taken.judged();
-        return (judged.subject().equals("CAPACITOR") ? "" : judged.subject() + " ")
-                + judged.reading().text();
+        return Sections.said(judged.subject()) + judged.reading().text();
     }
 }

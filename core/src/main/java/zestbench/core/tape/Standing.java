@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import zestbench.core.family.MatchAnswer.Assignment;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Trait;
 import zestbench.core.judgement.Judged;
@@ -12,8 +13,6 @@ import zestbench.core.value.Value;
 
 /** Capacitor sections that are there already: what stays of the old part, what a new one has to spare. */
 final class Standing {
-    private static final String SECTIONS = "sections";
-
     private Standing() {}
 
     /**
@@ -27,10 +26,10 @@ final class Standing {
         if (part.isGood()) {
             return isServedAnew ? Optional.of(part.spec()) : Optional.empty();
         }
-        List<Spec> rows = part.spec().rows(SECTIONS);
+        List<Spec> rows = Sections.of(part.spec());
         List<Integer> good = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
-            Taken read = part.readings().get(rows.get(i).text("terminal").orElse(""));
+            Taken read = part.readings().get(Sections.terminal(rows.get(i)).orElse(""));
             if (read != null && read.judged().verdict() == Verdict.GOOD) {
                 good.add(i);
             }
@@ -40,13 +39,14 @@ final class Standing {
 
     /** Readings of what stays, as those of the {@code piece} it goes on as: it need not be measured twice. */
     static List<PartEntry.Measured> readings(PartState part, Spec staying, int piece) {
-        List<Spec> rows = staying.rows(SECTIONS);
-        boolean isWhole = rows.size() == part.spec().rows(SECTIONS).size();
+        List<Spec> rows = Sections.of(staying);
+        boolean isWhole = rows.size() == Sections.of(part.spec()).size();
         List<String> names = part.family().sections(staying);
         List<PartEntry.Measured> out = new ArrayList<>();
         for (Taken taken : part.readings().values()) {
             String subject = taken.judged().subject();
-            boolean isMeant = isWhole || subject.equals(rows.get(0).text("name").orElse(""));
+            boolean isMeant =
+                    isWhole || subject.equals(rows.get(0).text(Sections.NAME).orElse(""));
             if (isMeant && taken.line().entry() instanceof PartEntry.Measured m) {
                 Judged judged = isWhole ? m.judged() : m.judged().of(names.get(0));
                 out.add(new PartEntry.Measured(
@@ -65,7 +65,7 @@ final class Standing {
         }
         Spec piece = chosen.pieces().get(0).spec();
         List<Integer> free = new ArrayList<>();
-        for (int i = 0; i < piece.rows(SECTIONS).size(); i++) {
+        for (int i = 0; i < Sections.of(piece).size(); i++) {
             int section = i;
             boolean isUsed =
                     chosen.assignment().stream().map(Assignment::sections).anyMatch(s -> s.contains(section));
@@ -73,19 +73,18 @@ final class Standing {
                 free.add(i);
             }
         }
-        return free.isEmpty() || free.size() == piece.rows(SECTIONS).size()
+        return free.isEmpty() || free.size() == Sections.of(piece).size()
                 ? Optional.empty()
                 : Optional.of(only(piece, free));
     }
 
     private static Spec only(Spec spec, List<Integer> kept) {
-        List<Spec> rows = spec.rows(SECTIONS);
-        List<Value> out = new ArrayList<>();
+        List<Spec> rows = Sections.of(spec);
+        List<Spec> out = new ArrayList<>();
         for (int at : kept) {
             Spec row = rows.get(at);
-            String name = row.text("terminal").or(() -> row.text("name")).orElse(String.valueOf(at + 1));
-            out.add(row.with("terminal", null).with("name", Value.of(name)).values());
+            out.add(row.with(Sections.TERMINAL, null).with(Sections.NAME, Value.of(Sections.known(row, at))));
         }
-        return spec.with(SECTIONS, new Value.Items(out));
+        return Sections.with(spec, out);
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.Families;
+import zestbench.core.family.Sections;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Judgement;
@@ -292,7 +293,7 @@ public record TapeText(
     }
 
     private static String subject(Judged judged) {
-        return judged.subject().equals("CAPACITOR") ? "capacitance" : judged.subject();
+        return judged.subject().equals(Sections.WHOLE) ? "capacitance" : judged.subject();
     }
 
     static TapeText judged(Judged judged, String subject, List<Finding> findings, String meter) {

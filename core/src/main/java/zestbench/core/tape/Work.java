@@ -53,6 +53,11 @@ public enum Work {
         return still;
     }
 
+    /** How soon it is to be done where it is left, unless somebody says otherwise. */
+    public Entry.Urgency urgency() {
+        return Entry.Urgency.SOON;
+    }
+
     /** Where it is done as a rule. */
     public String place() {
         return place;

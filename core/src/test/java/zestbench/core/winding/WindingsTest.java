@@ -5,12 +5,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Judgement;
 import zestbench.core.judgement.Verdict;
@@ -167,5 +171,29 @@ class WindingsTest {
         assertThatThrownBy(() -> found(text, null))
                 .isInstanceOf(InputProblem.class)
                 .hasMessageContaining(words);
+    }
+
+    /** What a desk asks for, whole, is what is judged; a part of a set is what is refused. */
+    @ParameterizedTest
+    @EnumSource(TerminalMarking.class)
+    void whatIsAskedForTogetherIsJudgedAndHalfOfItIsNot(TerminalMarking marking) {
+        Map<String, List<TerminalMarking.Asked>> sets = marking.asked().stream()
+                .collect(Collectors.groupingBy(TerminalMarking.Asked::set, LinkedHashMap::new, Collectors.toList()));
+        List<TerminalMarking.Asked> pairs = sets.get("three pairs");
+        List<String> whole = new ArrayList<>();
+        double[] ohms = {0.9, 2.1, 3.0};
+        for (int i = 0; i < pairs.size(); i++) {
+            assertThat(pairs.get(i).unit()).isEqualTo("Ω");
+            whole.add(pairs.get(i).pair() + " " + ohms[i]);
+        }
+        assertThat(found(String.join("; ", whole), false).named().orElseThrow().words())
+                .startsWith("C is " + pairs.get(0).pair().split("-")[0]);
+        String half = pairs.get(0).pair() + " 0.9; " + pairs.get(1).pair() + " 2.1";
+        assertThatThrownBy(() -> found(half, null)).isInstanceOf(InputProblem.class);
+        TerminalMarking.Asked ground = sets.get("one to ground").get(0);
+        assertThat(ground.unit()).isEqualTo("MΩ");
+        assertThat(PairOhms.of(ground.pair(), Reading.of(Quantity.OHMS, 40e6), 0)
+                        .isToGround())
+                .isTrue();
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.call.OnWork;
 import zestbench.core.proof.ProofPoint;
+import zestbench.core.tape.Entry;
 import zestbench.core.tape.Work;
 import zestbench.server.call.CallViews.CallView;
 import zestbench.server.person.Sender;
@@ -42,13 +43,22 @@ class WorkController {
             @Nullable LocalDate returnDate) {}
 
     /** @param still what is written up where it is not done @param shows what is read before and after; empty where nothing is */
-    record UsualWorkView(Work work, String words, String still, String place, String hint, String shows, String unit) {
+    record UsualWorkView(
+            Work work,
+            String words,
+            String still,
+            Entry.Urgency urgency,
+            String place,
+            String hint,
+            String shows,
+            String unit) {
         static UsualWorkView of(Work work) {
             ProofPoint shows = work.shows();
             return new UsualWorkView(
                     work,
                     work.words(),
                     work.still(),
+                    work.urgency(),
                     work.place(),
                     work.hint(),
                     shows == null ? "" : shows.title(),

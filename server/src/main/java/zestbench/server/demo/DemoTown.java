@@ -11,6 +11,7 @@ import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.support.TransactionTemplate;
+import zestbench.core.family.Sections;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.tape.Entry;
@@ -139,26 +140,26 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(715),
                 "Spring check",
                 "60/7.5 MFD 440VAC ±6% 50/60Hz",
-                Map.of("HERM", 59.6, "FAN", 7.52));
+                Map.of(Sections.HERM, 59.6, Sections.FAN, 7.52));
         visits.check(
                 seeds,
                 daysAgo(352),
                 "Spring check",
                 "60/7.5 MFD 440VAC ±6% 50/60Hz",
-                Map.of("HERM", 58.8, "FAN", 7.24));
+                Map.of(Sections.HERM, 58.8, Sections.FAN, 7.24));
         visits.check(
                 museum,
                 daysAgo(630),
                 "Spring check",
                 "50+7.5 uF 440 V ±6%",
-                Map.of("HERM", 50.3, "FAN", 7.6),
+                Map.of(Sections.HERM, 50.3, Sections.FAN, 7.6),
                 Map.of(FAN_MOTOR, 1.58, "Compressor", 17.9));
         visits.check(
                 museum,
                 daysAgo(447),
                 "No cooling, nothing clicks on the roof",
                 "50+7.5 uF 440 V ±6%",
-                Map.of("HERM", 50.1, "FAN", 7.58),
+                Map.of(Sections.HERM, 50.1, Sections.FAN, 7.58),
                 Map.of(),
                 DemoTapes.lostOnTheWay());
         visits.check(
@@ -166,14 +167,14 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(266),
                 "Warm gallery",
                 "50+7.5 uF 440 V ±6%",
-                Map.of("HERM", 49.9, "FAN", 7.55),
+                Map.of(Sections.HERM, 49.9, Sections.FAN, 7.55),
                 Map.of(FAN_MOTOR, 1.71, "Compressor", 18.2));
         visits.check(
                 loft,
                 daysAgo(540),
                 "Spring check",
                 "30+5 MFD 370 VAC ±6%",
-                Map.of("HERM", 29.9, "FAN", 4.97),
+                Map.of(Sections.HERM, 29.9, Sections.FAN, 4.97),
                 Map.of(),
                 DemoTapes.start(loft.plates().outdoor(), 42, 239, 231, 0.2));
         visits.check(
@@ -181,7 +182,7 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(181),
                 "Noisy start",
                 "30+5 MFD 370 VAC ±6%",
-                Map.of("HERM", 29.2, "FAN", 4.88),
+                Map.of(Sections.HERM, 29.2, Sections.FAN, 4.88),
                 Map.of(),
                 DemoTapes.start(loft.plates().outdoor(), 47, 238, 213, 0.4));
         visits.check(
@@ -189,7 +190,7 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(419),
                 "Studio 2 warm",
                 "10 MFD 370 VAC ±10%",
-                Map.of("CAPACITOR", 9.9),
+                Map.of(Sections.WHOLE, 9.9),
                 Map.of(),
                 new UnitEntry.JumperPut("jdemo", "float switch", "pan was dry, line clear"),
                 new UnitEntry.JumperOut("jdemo", "float switch"));
@@ -198,7 +199,7 @@ public class DemoTown extends BeforeOpening {
                 daysAgo(98),
                 "Ice on the coil, filter change",
                 "10 MFD 370 VAC ±10%",
-                Map.of("CAPACITOR", 9.8),
+                Map.of(Sections.WHOLE, 9.8),
                 Map.of(),
                 DemoTapes.iceOnTheCoil(place(ballet, "Float switch"), dayAgo(97)));
     }
@@ -241,13 +242,13 @@ public class DemoTown extends BeforeOpening {
     }
 
     private void moreVisits(Unit museum, Unit loft, Unit ballet) {
-        visits.check(museum, daysAgo(688), "Spring check", "10 MFD 440 VAC ±6%", Map.of("CAPACITOR", 10.1));
+        visits.check(museum, daysAgo(688), "Spring check", "10 MFD 440 VAC ±6%", Map.of(Sections.WHOLE, 10.1));
         visits.check(
                 museum,
                 daysAgo(322),
                 "Spring check",
                 "10 MFD 440 VAC ±6%",
-                Map.of("CAPACITOR", 9.9),
+                Map.of(Sections.WHOLE, 9.9),
                 Map.of(),
                 DemoVisits.tested(
                                 "pdemo-heater",
@@ -255,16 +256,21 @@ public class DemoTown extends BeforeOpening {
                                 "CRANKCASE HEATER 240 V 70 W",
                                 Map.of("HEATER", Optional.of(818.0), "GROUND", Optional.empty()))
                         .toArray(Entry[]::new));
-        visits.check(loft, daysAgo(512), "Spring check", "35+5 MFD 440 VAC ±6%", Map.of("HERM", 34.8, "FAN", 4.9));
+        visits.check(
+                loft,
+                daysAgo(512),
+                "Spring check",
+                "35+5 MFD 440 VAC ±6%",
+                Map.of(Sections.HERM, 34.8, Sections.FAN, 4.9));
         visits.check(
                 loft,
                 daysAgo(301),
                 "Heat pump iced over, no heat",
                 "35+5 MFD 440 VAC ±6%",
-                Map.of("HERM", 34.6, "FAN", 4.9),
+                Map.of(Sections.HERM, 34.6, Sections.FAN, 4.9),
                 Map.of(),
                 DemoTapes.heatPump(visits.setup(loft)));
-        visits.check(ballet, daysAgo(602), "Spring check", "10 MFD 370 VAC ±10%", Map.of("CAPACITOR", 10.1));
+        visits.check(ballet, daysAgo(602), "Spring check", "10 MFD 370 VAC ±10%", Map.of(Sections.WHOLE, 10.1));
     }
 
     private void today(Unit seeds, Unit loft, Unit museum) {
@@ -273,7 +279,7 @@ public class DemoTown extends BeforeOpening {
                 minutesAgo(42),
                 "No cooling, fan slow",
                 "60/7.5 MFD 440VAC ±6% 50/60Hz SH-1",
-                Map.of("HERM", 57.3, "FAN", 5.9));
+                Map.of(Sections.HERM, 57.3, Sections.FAN, 5.9));
         long loftCall = calls.start(loft.id(), "Outdoor unit hums, then quiet", minutesAgo(25));
         visits.asked(loftCall, minutesAgo(23), "OUTDOOR_FAN_RUNS", "yes", "compressor", "hums", "SHELL_HOT", "yes");
         calls.addPart(loftCall, "Tech 2", minutesAgo(20), CAPACITOR, "Run capacitor", "Outdoor unit", BOTH);

@@ -16,6 +16,7 @@ import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.StockLine;
+import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -198,7 +199,7 @@ class DemoVisits {
     void stopgap(Unit unit, Instant at, String complaint, String label, String returnDate) {
         long call = calls.start(unit.id(), complaint, at);
         String part = read(call, unit, at, label);
-        measure(call, part, at, label, null, Map.of("HERM", 33.9, "FAN", 3.1));
+        measure(call, part, at, label, null, Map.of(Sections.HERM, 33.9, Sections.FAN, 3.1));
         List<StockLine> used = List.of(
                 new StockLine("bought-1", 1, spec("30+5 MFD 440 VAC ±6%"), 0),
                 new StockLine("bought-2", 1, spec("5 MFD 440 VAC ±6%"), 0));
@@ -228,8 +229,8 @@ class DemoVisits {
                         returnDate,
                         0));
         int dual = match.offer().indexOf("bought-1");
-        measure(call, part, at, "30+5 MFD 440 VAC ±6%", dual, Map.of("HERM", 30.2, "FAN", 5.04));
-        measure(call, part, at, "5 MFD 440 VAC ±6%", 1 - dual, Map.of("CAPACITOR", 5.1));
+        measure(call, part, at, "30+5 MFD 440 VAC ±6%", dual, Map.of(Sections.HERM, 30.2, Sections.FAN, 5.04));
+        measure(call, part, at, "5 MFD 440 VAC ±6%", 1 - dual, Map.of(Sections.WHOLE, 5.1));
         calls.addAt(
                 call,
                 WHO,

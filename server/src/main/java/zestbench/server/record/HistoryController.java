@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.bench.LeaveBench;
 import zestbench.core.bench.LeaveViews.BestView;
 import zestbench.core.bench.LeaveViews.WriteUpView;
+import zestbench.core.family.Sections;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Benchmark;
 import zestbench.core.quantity.Figures;
@@ -150,7 +151,7 @@ public class HistoryController {
     private static TrendView trend(SectionTrend section) {
         Limits limits = section.limits();
         return new TrendView(
-                section.section().equals("CAPACITOR")
+                section.section().equals(Sections.WHOLE)
                         ? "Capacitor, " + section.place()
                         : section.section() + ", " + section.place(),
                 "µF",

@@ -6,6 +6,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.bench.CallAccount;
+import zestbench.core.family.Sections;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
@@ -54,8 +55,7 @@ public class VisitController {
         PartEntry.PartClosed closed = part.closed();
         List<String> readings = part.readings().values().stream()
                 .map(Taken::judged)
-                .map(j -> (j.subject().equals("CAPACITOR") ? "" : j.subject() + " ")
-                        + j.reading().text())
+                .map(j -> Sections.said(j.subject()) + j.reading().text())
                 .toList();
         return new VisitPartView(
                 part.added().title(),
