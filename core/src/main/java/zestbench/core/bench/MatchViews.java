@@ -15,7 +15,7 @@ import zestbench.core.family.MatchAnswer.Match;
 import zestbench.core.judgement.Criterion;
 import zestbench.core.judgement.Grade;
 import zestbench.core.quantity.Figures;
-import zestbench.core.tape.CallState;
+import zestbench.core.tape.PartsTogether;
 
 /** What the bench shows of what can be fitted: an answer first, the other ways beside it, what is alike and refused folded. */
 public final class MatchViews {
@@ -146,7 +146,7 @@ public final class MatchViews {
                     match.grade().fits(),
                     match.grade() == Grade.REFUSED,
                     match.grade().needsReturnDate(),
-                    match.offer().stream().anyMatch(CallState::isStanding));
+                    match.offer().stream().anyMatch(PartsTogether::isStanding));
         }
 
         private static List<TakenView> pieces(Match match, Map<String, Lying> lying) {

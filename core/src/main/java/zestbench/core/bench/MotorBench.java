@@ -127,7 +127,7 @@ final class MotorBench {
                 + label.number("capacitorVolts")
                         .map(v -> " " + Figures.plain(v) + " V")
                         .orElse("");
-        PartState beside = state.capacitorOf(part).orElse(null);
+        PartState beside = state.together().capacitorOf(part).orElse(null);
         return new CapacitorView(
                 wanted, beside == null ? null : beside.id(), beside != null && beside.chosen() != null);
     }

@@ -71,7 +71,7 @@ public final class ProveAction {
         }
         boolean readsAmps = proof.running().isEmpty() || !proof.ampsAt().isEmpty();
         List<String> unmeasured = ProofList.toMeasure(part);
-        boolean isIn = state.filled(part).contains(Step.HOOK_UP);
+        boolean isIn = state.together().filled(part).contains(Step.HOOK_UP);
         int toTick = open(part, proof.before());
         Page start = isNewRead && (!unmeasured.isEmpty() || !isIn)
                 ? Page.NEW

@@ -122,7 +122,7 @@ public record MeantMotor(
     }
 
     static Optional<Double> lineVolts(CallState state, PartState part) {
-        return Optional.ofNullable(state.circuit(part).lineVolts());
+        return Optional.ofNullable(state.together().circuit(part).lineVolts());
     }
 
     /** The label of what turns there: the new motor's once one is chosen. */

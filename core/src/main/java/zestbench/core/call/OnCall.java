@@ -124,7 +124,7 @@ public sealed interface OnCall extends Command {
             PartState at = state.part(motor);
             InputProblem.require(at.chosen() != null, "motor", at.added().title(), "choose the motor first");
             InputProblem.require(
-                    state.capacitorOf(at).isEmpty(),
+                    state.together().capacitorOf(at).isEmpty(),
                     "motor",
                     at.added().title(),
                     "its capacitor is in question already");

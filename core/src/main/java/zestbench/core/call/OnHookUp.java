@@ -59,7 +59,7 @@ public sealed interface OnHookUp extends Command {
         public Decision decide(CallState state, Surroundings around) {
             PartState at = state.part(part);
             sheet(state);
-            if (state.isSheetOpen(at)) {
+            if (state.together().isSheetOpen(at)) {
                 return Decision.NOTHING;
             }
             Decider.requireOpen(around.status());
@@ -68,7 +68,9 @@ public sealed interface OnHookUp extends Command {
 
         /** What it shows; throws where it does not open. */
         public Sheet sheet(CallState state) {
-            Sheet sheet = state.sheet(state.part(part)).orElseThrow(() -> new Refusal("Choose a replacement first."));
+            Sheet sheet = state.together()
+                    .sheet(state.part(part))
+                    .orElseThrow(() -> new Refusal("Choose a replacement first."));
             if (!state.deadness().isDeadFor(part)) {
                 throw new Refusal("The hook-up sheet opens once every pair reads dead: make safe first.");
             }
@@ -103,7 +105,7 @@ public sealed interface OnHookUp extends Command {
         }
 
         private String lineOfSheet(CallState state, PartState at) {
-            return state.sheet(at).stream()
+            return state.together().sheet(at).stream()
                     .flatMap(s -> s.steps().stream())
                     .filter(s -> s.key().equals(key))
                     .map(Sheet.Step::text)
@@ -127,7 +129,7 @@ public sealed interface OnHookUp extends Command {
             PartState at = state.part(part);
             Set<String> done = at.ticked(Entry.Checklist.SHEET);
             List<Entry> out = new ArrayList<>();
-            for (Sheet.Step step : state.sheet(at).map(Sheet::steps).orElse(List.of())) {
+            for (Sheet.Step step : state.together().sheet(at).map(Sheet::steps).orElse(List.of())) {
                 if (step.stays() && !done.contains(step.key())) {
                     out.addAll(new Tick(part, Entry.Checklist.SHEET, step.key(), true)
                             .decide(state, around)
@@ -153,8 +155,8 @@ public sealed interface OnHookUp extends Command {
                     "one",
                     one + " and " + two,
                     "give two different leads of the new transformer's printed list");
-            double line =
-                    InputProblem.given(state.circuit(at).lineVolts(), "lineVolts", "read the line under Supply first");
+            double line = InputProblem.given(
+                    state.together().circuit(at).lineVolts(), "lineVolts", "read the line under Supply first");
             double rated = Primary.secondaryVolts(label);
             Primary.Pair pair = Primary.pair(leads.get(one), leads.get(two), line, rated);
             boolean isRight = pair.isRight(rated);

@@ -19,6 +19,7 @@ import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.PartsTogether;
 
 /** How a replacement is chosen, ordered, and put back. */
 public sealed interface OnMatch extends Command {
@@ -37,7 +38,7 @@ public sealed interface OnMatch extends Command {
                     .findFirst()
                     .orElseThrow(() -> new Refusal("That offer is no longer on the truck: match again."));
             Map<String, Spec> standing =
-                    state.standing(at).stream().collect(Collectors.toMap(StockLine::id, StockLine::spec));
+                    state.together().standing(at).stream().collect(Collectors.toMap(StockLine::id, StockLine::spec));
             List<Entry.Piece> pieces = new ArrayList<>();
             List<String> taken = new ArrayList<>();
             for (String id : offer) {
@@ -51,8 +52,9 @@ public sealed interface OnMatch extends Command {
             out.add(chosen(part, match, pieces, returnDate, around));
             out.addAll(writtenUp(at, answer.findings(), around));
             for (int i = 0; i < offer.size(); i++) {
-                if (offer.get(i).equals(CallState.STAYING)) {
-                    out.addAll(state.readingsOfStaying(at, pieces.get(i).spec(), i));
+                if (offer.get(i).equals(PartsTogether.STAYING)) {
+                    out.addAll(
+                            state.together().readingsOfStaying(at, pieces.get(i).spec(), i));
                 }
             }
             return Decision.of(out).taking(taken);

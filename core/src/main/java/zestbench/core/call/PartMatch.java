@@ -24,6 +24,7 @@ import zestbench.core.quantity.InputProblem;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.PartsTogether;
 
 /** How what can be had serves in place of a part: asked of its family, with all that the call knows of it. */
 public final class PartMatch {
@@ -44,12 +45,12 @@ public final class PartMatch {
     /** What the truck at hand offers, beside what can stay in. */
     public MatchAnswer onTruck(List<StockLine> truck) {
         List<StockLine> stock = new ArrayList<>(truck);
-        stock.addAll(state.standing(part));
+        stock.addAll(state.together().standing(part));
         MatchAnswer answer = answered(List.of(), stock, Map.of());
         return new MatchAnswer(
                 answer.findings(),
                 answer.matches().stream()
-                        .filter(m -> !m.offer().equals(List.of(CallState.STAYING)))
+                        .filter(m -> !m.offer().equals(List.of(PartsTogether.STAYING)))
                         .toList());
     }
 
@@ -86,7 +87,7 @@ public final class PartMatch {
     public Spec wanted() {
         return isEnough()
                 ? part.spec()
-                : state.witnesses(part).stream()
+                : state.together().witnesses(part).stream()
                         .findFirst()
                         .map(MatchRequest.Witness::spec)
                         .orElse(part.spec());
@@ -132,10 +133,10 @@ public final class PartMatch {
 
     /** What stays in, and what another part's new piece has to spare, costs nothing more. */
     private static CustomerOption.Line charged(String title, String id, Function<String, CustomerOption.Line> priced) {
-        if (id.equals(CallState.STAYING)) {
+        if (id.equals(PartsTogether.STAYING)) {
             return new CustomerOption.Line(title + ", stays", 1, 0.0);
         }
-        return id.startsWith(CallState.SPARE)
+        return id.startsWith(PartsTogether.SPARE)
                 ? new CustomerOption.Line(title + ", a free section of the other new one", 1, 0.0)
                 : priced.apply(id);
     }
@@ -145,7 +146,7 @@ public final class PartMatch {
     }
 
     private MatchAnswer answered(List<Offer> offers, List<StockLine> stock, Map<String, Set<String>> doubtedOffers) {
-        List<MatchRequest.Witness> witnesses = state.witnesses(part);
+        List<MatchRequest.Witness> witnesses = state.together().witnesses(part);
         InputProblem.require(
                 isEnough() || !witnesses.isEmpty(),
                 "part",
@@ -155,7 +156,7 @@ public final class PartMatch {
                 .match(new MatchRequest(
                         part.spec(),
                         witnesses,
-                        state.circuit(part),
+                        state.together().circuit(part),
                         offers,
                         stock,
                         rules,

@@ -65,7 +65,7 @@ public record CallDigest(
         List<PutIn> putIn = new ArrayList<>();
         long bought = 0;
         for (PartState part : state.parts()) {
-            slices.add(state.filled(part));
+            slices.add(state.together().filled(part));
             PartEntry.Ordered order = part.ordered();
             if (order != null && part.chosen() == null) {
                 waiting.add(new Waiting(Hold.PART, part.added().title(), order.title(), order.from(), order.ready()));

@@ -146,7 +146,7 @@ public record NextThing(
                     Step.MATCH,
                     null);
         }
-        Set<Step> filled = call.filled(part);
+        Set<Step> filled = call.together().filled(part);
         String name = part.added().title();
         List<String> toMeasure = ProofList.toMeasure(part);
         for (Step step : Step.values()) {

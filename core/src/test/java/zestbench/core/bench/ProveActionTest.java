@@ -63,7 +63,8 @@ class ProveActionTest {
 
         readDead();
         then(new OnHookUp.OpenSheet(call.part()));
-        Sheet sheet = call.state().sheet(call.state().part(call.part())).orElseThrow();
+        Sheet sheet =
+                call.state().together().sheet(call.state().part(call.part())).orElseThrow();
         sheet.steps().forEach(step -> then(new OnHookUp.Tick(call.part(), Entry.Checklist.SHEET, step.key(), true)));
         assertThat(prove().start()).isEqualTo(Page.LOOK);
         assertThat(on(Page.NEW)).isEqualTo(Kind.LOOK);

@@ -201,17 +201,17 @@ class MotorOnTapeTest {
     @Test
     void whatTheCircuitIsComesFromPlateSupplyAndWires() {
         motorWithItsLabel();
-        assertThat(state().circuit(motor()).lineVolts()).isNull();
-        assertThat(state().circuit(motor()).plate().number("minimumCircuitAmps"))
+        assertThat(state().together().circuit(motor()).lineVolts()).isNull();
+        assertThat(state().together().circuit(motor()).plate().number("minimumCircuitAmps"))
                 .contains(31.7);
         add(new PartEntry.PartAdded("b", "motor", "Indoor blower motor", "Indoor blower motor", ""));
-        assertThat(state().circuit(state().part("b")).plate())
+        assertThat(state().together().circuit(state().part("b")).plate())
                 .as("packaged: one plate")
                 .isEqualTo(UNIT.outdoor());
         Plates split = new Plates(
                 new Spec(PlateLabel.read("208/230-1-60 RLA 17.9\nFAN FLA 1.4").fields()), Spec.EMPTY);
         CallState elsewhere = CallState.of(tape, split);
-        assertThat(elsewhere.circuit(elsewhere.part("b")).plate())
+        assertThat(elsewhere.together().circuit(elsewhere.part("b")).plate())
                 .as("a split system's blower is on a circuit of its own")
                 .isEqualTo(Spec.EMPTY);
     }
@@ -220,9 +220,11 @@ class MotorOnTapeTest {
     void aCapacitorForThatMotorAloneGoesNewWithItByTheNewLabel() {
         motorWithItsLabel();
         add(new PartEntry.PartAdded("c", "capacitor", "Run capacitor", FAN, FAN));
-        assertThat(state().filled(state().part("c"))).as("no motor is chosen").isEmpty();
+        assertThat(state().together().filled(state().part("c")))
+                .as("no motor is chosen")
+                .isEmpty();
         choose("m", MOTOR, spec(NEW));
-        assertThat(state().filled(state().part("c"))).containsExactly(Step.READ, Step.TEST, Step.JUDGE);
+        assertThat(state().together().filled(state().part("c"))).containsExactly(Step.READ, Step.TEST, Step.JUDGE);
         MatchAnswer answer = new PartMatch(state(), "c", ShopRules.DEFAULT)
                 .onTruck(List.of(
                         new StockLine(
@@ -241,7 +243,7 @@ class MotorOnTapeTest {
                 .contains(List.of("new"))
                 .doesNotContain(List.of("old"));
         add(new PartEntry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "compressor and outdoor fan"));
-        assertThat(state().filled(state().part("d")))
+        assertThat(state().together().filled(state().part("d")))
                 .as("a dual's other half is read")
                 .isEmpty();
     }
@@ -255,7 +257,9 @@ class MotorOnTapeTest {
         assertThat(wanted()).as("the old motor's own label is a witness too").isEqualTo(7.5);
         choose("m", MOTOR, spec(NEW));
         assertThat(wanted()).as("then the new one's").isEqualTo(5);
-        assertThat(state().standing(state().part("c"))).as("not measured").isEmpty();
+        assertThat(state().together().standing(state().part("c")))
+                .as("not measured")
+                .isEmpty();
         Judgement judgement = CAPACITOR.judge(new TestRequest(
                 dual,
                 List.of(
@@ -266,14 +270,14 @@ class MotorOnTapeTest {
         judgement
                 .verdicts()
                 .forEach(j -> add(new PartEntry.Measured("c", null, Entry.Method.BENCH, j, "", List.of(), "", 0)));
-        assertThat(state().standing(state().part("c"))).hasSize(1);
+        assertThat(state().together().standing(state().part("c"))).hasSize(1);
         MatchRequest request = new MatchRequest(
                 dual,
-                state().witnesses(state().part("c")),
+                state().together().witnesses(state().part("c")),
                 MatchRequest.Circuit.UNKNOWN,
                 List.of(),
                 List.of(
-                        state().standing(state().part("c")).get(0),
+                        state().together().standing(state().part("c")).get(0),
                         new MatchRequest.StockLine(
                                 "five",
                                 1,
@@ -281,13 +285,14 @@ class MotorOnTapeTest {
                                 8)),
                 ShopRules.DEFAULT);
         var best = CAPACITOR.match(request).matches().get(0);
-        assertThat(best.offer()).containsExactlyInAnyOrder(CallState.STAYING, "five");
+        assertThat(best.offer()).containsExactlyInAnyOrder(PartsTogether.STAYING, "five");
         assertThat(best.grade().fits()).isTrue();
-        assertThat(state().capacitorOf(motor()).map(PartState::id)).contains("c");
+        assertThat(state().together().capacitorOf(motor()).map(PartState::id)).contains("c");
     }
 
     private double wanted() {
-        return state().witnesses(state().part("c"))
+        return state().together()
+                .witnesses(state().part("c"))
                 .get(0)
                 .spec()
                 .number("capacitorMicrofarads")
@@ -299,11 +304,11 @@ class MotorOnTapeTest {
         motorWithItsLabel();
         choose("m", MOTOR, spec(NEW));
         add(new PartEntry.LeadsPrinted("m", List.of(new Wire("LINE 1", "purple", null, "")), ""));
-        Sheet sheet = state().sheet(motor()).orElseThrow();
+        Sheet sheet = state().together().sheet(motor()).orElseThrow();
         assertThat(sheet.steps()).anyMatch(s -> s.text().startsWith("purple: LINE 1"));
         add(new PartEntry.PutBack("m", "motor"));
         choose("m", MOTOR, spec(NEW));
-        assertThat(state().sheet(motor()).orElseThrow().steps())
+        assertThat(state().together().sheet(motor()).orElseThrow().steps())
                 .noneMatch(s -> s.text().contains("purple"));
     }
 

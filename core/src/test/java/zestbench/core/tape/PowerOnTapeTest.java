@@ -134,7 +134,7 @@ class PowerOnTapeTest {
                 assertThat(state.deadness().isDeadFor(id))
                         .as("%s after %s", id, last())
                         .isEqualTo(isDead);
-                assertThat(state.isSheetOpen(state.part(id)) && !isDead)
+                assertThat(state.together().isSheetOpen(state.part(id)) && !isDead)
                         .as("%s open after %s", id, last())
                         .isFalse();
             }
@@ -154,11 +154,13 @@ class PowerOnTapeTest {
         chosen("p", "capacitor", DUAL);
         readDead();
         add(new PartEntry.SheetOpened("p"));
-        assertThat(state().isSheetOpen(state().part("p"))).isTrue();
+        assertThat(state().together().isSheetOpen(state().part("p"))).isTrue();
         add(live.entry);
-        assertThat(state().isSheetOpen(state().part("p"))).isFalse();
+        assertThat(state().together().isSheetOpen(state().part("p"))).isFalse();
         readDead();
-        assertThat(state().isSheetOpen(state().part("p"))).as("read dead again").isTrue();
+        assertThat(state().together().isSheetOpen(state().part("p")))
+                .as("read dead again")
+                .isTrue();
     }
 
     @Test
@@ -324,23 +326,25 @@ class PowerOnTapeTest {
                 null,
                 Reckoning.of(Mark.PRACTICE, ""));
         add(new PartEntry.Measured("c", null, Entry.Method.BENCH, out, "", List.of(), "", 0));
-        var standing = state().standing(state().part("c"));
+        var standing = state().together().standing(state().part("c"));
         assertThat(standing).hasSize(1);
         assertThat(standing.get(0).spec().rows("sections")).hasSize(1);
         assertThat(standing.get(0).spec().rows("sections").get(0).number("microfarads"))
                 .contains(45.0);
-        var readings =
-                state().readingsOfStaying(state().part("c"), standing.get(0).spec(), 1);
+        var readings = state().together()
+                .readingsOfStaying(state().part("c"), standing.get(0).spec(), 1);
         assertThat(readings).extracting(PartEntry.Measured::piece).containsExactly(1);
         assertThat(readings.get(0).judged().subject())
                 .as("the only section of a piece")
                 .isEqualTo("CAPACITOR");
         add(new PartEntry.PartAdded("d", "capacitor", "Run capacitor", "Outdoor unit", "outdoor fan"));
-        assertThat(state().standing(state().part("d"))).isEmpty();
+        assertThat(state().together().standing(state().part("d"))).isEmpty();
         List<Entry.Piece> pieces = List.of(new Entry.Piece("X-9", spec("capacitor", DUAL)));
         var onlyHerm = List.of(new zestbench.core.family.MatchAnswer.Assignment("HERM", 0, "HERM", List.of(0)));
         add(new PartEntry.Chosen("c", "new", Grade.SUITABLE, pieces, onlyHerm, List.of(), List.of(), null, 0));
-        assertThat(state().standing(state().part("d"))).extracting(l -> l.id()).containsExactly("spare-of-c");
+        assertThat(state().together().standing(state().part("d")))
+                .extracting(l -> l.id())
+                .containsExactly("spare-of-c");
     }
 
     @Test

@@ -54,7 +54,8 @@ class TapeTest {
         assertThat(next()).startsWith("Make safe, then hook up");
         readDead();
         assertThat(next()).startsWith("Hook up");
-        state().sheet(part())
+        state().together()
+                .sheet(part())
                 .orElseThrow()
                 .steps()
                 .forEach(s -> add(new PartEntry.Ticked("p", Entry.Checklist.SHEET, s.key(), s.text(), true)));
@@ -219,7 +220,7 @@ class TapeTest {
     }
 
     private java.util.Set<Step> filled() {
-        return state().filled(part());
+        return state().together().filled(part());
     }
 
     private static Spec spec(String label) {

@@ -30,9 +30,9 @@ import zestbench.core.call.OnTest;
 import zestbench.core.call.PartMatch;
 import zestbench.core.family.Spec;
 import zestbench.core.quantity.InputProblem;
-import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartState;
+import zestbench.core.tape.PartsTogether;
 import zestbench.core.value.Value;
 import zestbench.core.wiring.Drawing;
 import zestbench.core.wiring.Sheet;
@@ -215,12 +215,13 @@ class PartController {
         PartState state = call.part(part);
         Map<String, Lying> lying = new HashMap<>(truck.lying(state.family(), sender.depot()));
         call.state()
+                .together()
                 .standing(state)
                 .forEach(line -> lying.put(
                         line.id(),
                         new Lying(
                                 state.family().shortText(line.spec()),
-                                line.id().equals(CallState.STAYING) ? "stays in" : "free on the other new one",
+                                line.id().equals(PartsTogether.STAYING) ? "stays in" : "free on the other new one",
                                 0.0)));
         return MatchesView.of(
                 state.family(),
