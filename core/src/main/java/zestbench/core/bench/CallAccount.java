@@ -70,19 +70,19 @@ public final class CallAccount {
         List<String> good = new ArrayList<>();
         for (PartState part : state.parts()) {
             List<String> wrong = new ArrayList<>();
-            for (Taken taken : part.readings().values()) {
+            for (Taken taken : part.tests().readings().values()) {
                 Judged judged = taken.judged();
                 boolean isWrong = judged.verdict() != Verdict.GOOD && judged.verdict() != Verdict.NOT_JUDGED;
                 if (isWrong && wrong.size() < MOST_READINGS) {
                     wrong.add(figure(part, judged));
                 }
             }
-            part.looks().values().stream()
+            part.tests().looks().values().stream()
                     .filter(look -> look.verdict() == Verdict.FAILED)
                     .forEach(look -> wrong.add(seen(look)));
             if (!wrong.isEmpty()) {
                 out.add(called(part) + " " + String.join(", ", wrong));
-            } else if (part.isGood()) {
+            } else if (part.tests().isGood()) {
                 good.add(called(part) + " good");
             }
         }

@@ -30,7 +30,8 @@ public final class LastTime {
     /** A replaced part counts with the label and values it was left with. */
     private static LastTimeView view(PartState part, long atMillis) {
         PartEntry.Chosen chosen = part.closed() == null ? null : part.chosen();
-        Map<String, Taken> taken = chosen == null ? part.readings() : part.newReadings();
+        Map<String, Taken> taken =
+                chosen == null ? part.tests().readings() : part.tests().newReadings();
         Spec spec = chosen == null || chosen.pieces().size() != 1
                 ? part.spec()
                 : chosen.pieces().get(0).spec();

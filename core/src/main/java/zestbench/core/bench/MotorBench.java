@@ -63,7 +63,7 @@ final class MotorBench {
     static List<LookView> looks(PartState part, ShopRules rules) {
         return part.family().looks(rules).stream()
                 .map(look -> {
-                    PartEntry.Looked seen = part.looks().get(look.key());
+                    PartEntry.Looked seen = part.tests().looks().get(look.key());
                     return new LookView(
                             look.key(),
                             look.question(),
@@ -101,7 +101,7 @@ final class MotorBench {
 
     /** On which two leads the line was said to be, and what that comes to. */
     static @Nullable LookView pair(PartState part) {
-        PartEntry.Looked pair = part.looks().get(ProofList.PAIR);
+        PartEntry.Looked pair = part.tests().looks().get(ProofList.PAIR);
         return pair == null
                 ? null
                 : new LookView(

@@ -45,7 +45,7 @@ final class PartBench {
         List<MissingView> missing = part.missing().stream()
                 .map(a -> new MissingView(a.name(), a.label(), a.where()))
                 .toList();
-        List<JudgedView> readings = judged(part.readings(), lastTime);
+        List<JudgedView> readings = judged(part.tests().readings(), lastTime);
         return new PartView(
                 part.id(),
                 part.added().kind(),
@@ -71,10 +71,10 @@ final class PartBench {
                                 s -> s, s -> part.family().quantity(s).unit())),
                 part.terminals(),
                 readings,
-                part.verdict(),
+                part.tests().verdict(),
                 last(part, readings),
                 state.together().filled(part),
-                part.isGood(),
+                part.tests().isGood(),
                 TestAction.of(part, around.rules()),
                 ProveAction.of(part, state),
                 chosen(part),
@@ -89,12 +89,12 @@ final class PartBench {
                 part.photos(),
                 proof.before().stream().map(c -> CheckView.of(c, ticked)).toList(),
                 proof.running().stream().map(c -> CheckView.of(c, ticked)).toList(),
-                judged(part.amps(), lastTime),
+                judged(part.tests().amps(), lastTime),
                 MotorBench.served(part, state),
                 MotorBench.speeds(part, proof),
                 MotorBench.looks(part, around.rules()),
-                part.untested(),
-                part.coolAtMillis() > 0 ? part.coolAtMillis() : null,
+                part.tests().untested(),
+                part.tests().coolAtMillis() > 0 ? part.tests().coolAtMillis() : null,
                 MotorBench.leads(part),
                 MotorBench.primaryLeads(part),
                 MotorBench.pair(part),
@@ -119,7 +119,7 @@ final class PartBench {
 
     /** The worst of what was read or seen in short, such as "FAN 5.9 µF". */
     private static String last(PartState part, List<JudgedView> readings) {
-        Verdict worst = part.verdict();
+        Verdict worst = part.tests().verdict();
         return readings.stream()
                 .filter(r -> r.verdict() == worst)
                 .findFirst()
@@ -127,7 +127,7 @@ final class PartBench {
                                 + r.figure()
                                 + (r.unit().isEmpty() ? "" : " " + r.unit()))
                         .strip())
-                .or(() -> part.looks().values().stream()
+                .or(() -> part.tests().looks().values().stream()
                         .filter(l -> l.verdict() == worst)
                         .findFirst()
                         .map(l -> l.words().substring(l.words().lastIndexOf(": ") + 2)))
@@ -143,7 +143,7 @@ final class PartBench {
         for (int i = 0; i < chosen.pieces().size(); i++) {
             Entry.Piece piece = chosen.pieces().get(i);
             int index = i;
-            List<JudgedView> readings = part.newReadings().entrySet().stream()
+            List<JudgedView> readings = part.tests().newReadings().entrySet().stream()
                     .filter(e -> e.getKey().startsWith(index + " "))
                     .map(e -> judged(e.getValue(), null))
                     .toList();

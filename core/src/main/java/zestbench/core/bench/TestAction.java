@@ -49,22 +49,22 @@ public final class TestAction {
         if (part.family().asked(part.spec()).isEmpty()) {
             return new ActionView(Kind.READ_LABEL, "Read the label first");
         }
-        Verdict verdict = part.verdict();
+        Verdict verdict = part.tests().verdict();
         if (verdict == Verdict.FAILED) {
             String rating = part.spec().isEmpty() ? "it" : part.family().shortText(part.spec());
             return new ActionView(Kind.MATCH, "Find a replacement for " + rating);
         }
         List<String> open = open(part, rules);
-        if (!open.isEmpty() && !part.isGood()) {
+        if (!open.isEmpty() && !part.tests().isGood()) {
             return readOn(part, rules, open);
         }
         if (verdict == Verdict.TOO_CLOSE) {
             return new ActionView(Kind.READ_AGAIN, "At the limit: read again");
         }
-        if (part.isGood()) {
+        if (part.tests().isGood()) {
             return new ActionView(Kind.CLOSE_GOOD, "Good: not needed, close this part");
         }
-        return verdict == null || !part.isTested()
+        return verdict == null || !part.tests().isTested()
                 ? new ActionView(Kind.TEST, "Test it first")
                 : new ActionView(Kind.MATCH, "Weak: see what could replace it");
     }
@@ -74,13 +74,13 @@ public final class TestAction {
         List<String> out = new ArrayList<>();
         if (part.family().looks(rules).isEmpty()) {
             for (String section : part.sections()) {
-                if (!part.readings().containsKey(section)) {
+                if (!part.tests().readings().containsKey(section)) {
                     out.add(section);
                 }
             }
             return out;
         }
-        return part.untested();
+        return part.tests().untested();
     }
 
     /** A look is named by its question; what is read, by its names, together. */

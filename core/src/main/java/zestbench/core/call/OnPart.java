@@ -70,7 +70,7 @@ public sealed interface OnPart extends Command {
             if (outcome == Entry.Outcome.CONDEMNED) {
                 InputProblem.require(
                         !note.isBlank(), "note", note, "say why it may not run again, such as winding to ground");
-                if (at.readings().isEmpty() && at.looks().isEmpty()) {
+                if (at.tests().readings().isEmpty() && at.tests().looks().isEmpty()) {
                     throw new Refusal("Nothing was read or seen on it yet: no part is condemned by its label.");
                 }
             }

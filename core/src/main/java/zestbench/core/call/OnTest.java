@@ -43,7 +43,7 @@ public sealed interface OnTest extends Command {
             for (Judged judged : judgement.verdicts()) {
                 PartEntry.Measured measured = new PartEntry.Measured(
                         part, piece, method, judged, rating, judgement.findings(), meter, around.rulesNumber());
-                Taken before = piece == null ? at.readings().get(judged.subject()) : null;
+                Taken before = piece == null ? at.tests().readings().get(judged.subject()) : null;
                 out.add(
                         before == null
                                 ? measured
@@ -88,7 +88,7 @@ public sealed interface OnTest extends Command {
         /** What was read before and helps to judge the new: the primary of a transformer, for one. Sections in µF stand alone. */
         private List<SectionReading> earlier(PartState at) {
             List<SectionReading> out = new ArrayList<>();
-            for (Taken taken : piece == null ? at.readings().values() : List.<Taken>of()) {
+            for (Taken taken : piece == null ? at.tests().readings().values() : List.<Taken>of()) {
                 Judged judged = taken.judged();
                 boolean isAlone = judged.reading().quantity() == Quantity.MICROFARADS
                         || !(taken.line().entry() instanceof PartEntry.Measured)

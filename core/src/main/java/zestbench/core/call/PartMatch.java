@@ -127,7 +127,7 @@ public final class PartMatch {
                         state.plates(),
                         story.partsReplaced(),
                         until,
-                        part.family().leavesAcid(part.seen()),
+                        part.family().leavesAcid(part.tests().seen()),
                         story.today()));
     }
 

@@ -101,7 +101,7 @@ public final class CallState {
             Protects protects = together.circuit(part).role().protects();
             boolean isInner = protects != null && protects != Protects.UNIT;
             part.isFedBy(isInner ? 1 : plates.facts().phase() == 3 ? 3 : 2);
-            part.judgeAmps(plates);
+            part.tests().judgeAmps(plates);
         }
         amps.replaceAll((key, line) -> Rejudged.of(line, plates));
     }

@@ -113,7 +113,7 @@ final class Evidence {
 
     private void part(PartState part) {
         UnitSpot spot = new UnitSpot(part.added().place(), part.added().serves());
-        for (Taken taken : part.readings().values()) {
+        for (Taken taken : part.tests().readings().values()) {
             Judged judged = taken.judged();
             if (judged.verdict() == Verdict.TOO_CLOSE || judged.verdict() == Verdict.NOT_JUDGED) {
                 continue;
@@ -126,8 +126,8 @@ final class Evidence {
                 fact.ifPresent(f -> facts.put(f, isOut));
             }
         }
-        facts.putAll(part.family().facts(part.seen(), spot));
-        Taken compressor = part.amps().get("COMPRESSOR");
+        facts.putAll(part.family().facts(part.tests().seen(), spot));
+        Taken compressor = part.tests().amps().get("COMPRESSOR");
         if (compressor != null) {
             compressor(compressor.judged());
         }

@@ -47,7 +47,7 @@ public record NextThing(
         int parts = 0;
         for (PartState part : call.parts()) {
             parts++;
-            if (part.closed() == null && (!part.isGood() || part.chosen() != null)) {
+            if (part.closed() == null && (!part.tests().isGood() || part.chosen() != null)) {
                 return of(call, part);
             }
         }
@@ -150,7 +150,7 @@ public record NextThing(
         String name = part.added().title();
         List<String> toMeasure = ProofList.toMeasure(part);
         for (Step step : Step.values()) {
-            boolean decided = step == Step.JUDGE && part.verdict() == Verdict.FAILED;
+            boolean decided = step == Step.JUDGE && part.tests().verdict() == Verdict.FAILED;
             if (filled.contains(step) || decided) {
                 continue;
             }
@@ -174,7 +174,7 @@ public record NextThing(
     }
 
     private static String match(PartState part, String name) {
-        return part.verdict() == Verdict.FAILED
+        return part.tests().verdict() == Verdict.FAILED
                 ? "Match a replacement for the " + Letters.inSentence(name)
                 : "Replace or leave the " + Letters.inSentence(name);
     }

@@ -77,7 +77,7 @@ public sealed interface PartEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.onPart(part, at -> at.measured(line, this));
+            call.onPart(part, at -> at.tests().measured(line, this));
         }
 
         @Override
@@ -208,7 +208,7 @@ public sealed interface PartEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.onPart(part, at -> at.amps(line, this));
+            call.onPart(part, at -> at.tests().amps(line, this));
             call.amps(line, this);
         }
 
@@ -237,7 +237,7 @@ public sealed interface PartEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.onPart(part, at -> at.looked(line, this));
+            call.onPart(part, at -> at.tests().looked(line, this));
         }
 
         @Override
@@ -381,7 +381,7 @@ public sealed interface PartEntry extends Entry {
 
         @Override
         public void change(CallState call, Line line) {
-            call.onPart(part, at -> at.windings(line, this));
+            call.onPart(part, at -> at.tests().windings(line, this));
             call.windings(line, this);
         }
     }

@@ -15,34 +15,24 @@ import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
-import zestbench.core.family.Look;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.Spec;
-import zestbench.core.family.Trait;
-import zestbench.core.family.Turning;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Judged;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelRead.Doubt;
-import zestbench.core.plate.Plates;
 import zestbench.core.quantity.Quantity;
-import zestbench.core.shop.ShopRules;
-import zestbench.core.winding.PairOhms;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
 /** Where one part stands, as its entries add up. */
 public final class PartState {
-    private static final long MILLIS_PER_MINUTE = 60_000;
     private static final int MOST_LEGS = 3;
 
     private final PartEntry.PartAdded added;
+    private final PartTests tests = new PartTests(this);
     private String text = "";
     private Spec spec = Spec.EMPTY;
-    private final Map<String, Taken> readings = new LinkedHashMap<>();
-    private final Map<String, Taken> newReadings = new LinkedHashMap<>();
-    private final Map<String, Taken> amps = new LinkedHashMap<>();
-    private final Map<String, PartEntry.Looked> looks = new LinkedHashMap<>();
     private final Map<Entry.Checklist, Set<String>> ticked = new LinkedHashMap<>();
     private final List<String> photos = new ArrayList<>();
     private final Map<Demand, PartEntry.Overridden> overridden = new EnumMap<>(Demand.class);
@@ -55,7 +45,6 @@ public final class PartState {
     private PartEntry.@Nullable PartClosed closed;
     private PartEntry.@Nullable Ordered ordered;
     private boolean sheetOpened;
-    private long coolAtMillis;
     private long closedAtMillis;
 
     PartState(PartEntry.PartAdded added) {
@@ -69,7 +58,7 @@ public final class PartState {
 
     void putBack() {
         chosen = null;
-        amps.clear();
+        tests.amps().clear();
         restartHookup();
     }
 
@@ -125,51 +114,10 @@ public final class PartState {
         sheave = set;
     }
 
-    void looked(Line line, PartEntry.Looked look) {
-        looks.put(look.look(), look);
-        cooling(look, line.atMillis());
-    }
-
-    void amps(Line line, PartEntry.AmpsRead read) {
-        boolean isTest = added.place().equals(read.at()) && chosen == null;
-        Map<String, Taken> to = isTest ? readings : amps;
-        to.put(read.key(), new Taken(line, read.judged(), read.findings()));
-        read.alongside().forEach(judged -> to.put(judged.subject(), new Taken(line, judged, List.of())));
-    }
-
-    /** A part that was tried hot has to cool; looked at again and cold, it need not. */
-    private void cooling(PartEntry.Looked looked, long atMillis) {
-        look(looked.look())
-                .filter(look -> look.answers().stream().anyMatch(a -> a.coolMinutes() > 0))
-                .ifPresent(look -> {
-                    int minutes = look.answer(looked.seen())
-                            .map(Look.Seen::coolMinutes)
-                            .orElse(0);
-                    coolAtMillis = minutes == 0 ? 0 : atMillis + minutes * MILLIS_PER_MINUTE;
-                });
-    }
-
-    private Optional<Look> look(String key) {
-        return family().looks(ShopRules.DEFAULT).stream()
-                .filter(look -> look.key().equals(key))
-                .findFirst();
-    }
-
-    /** What was seen that tells {@code what}; null where nobody looked. */
-    public PartEntry.@Nullable Looked seen(Look.About what) {
-        return looks.values().stream()
-                .filter(looked ->
-                        look(looked.look()).filter(l -> l.about() == what).isPresent())
-                .findFirst()
-                .orElse(null);
-    }
-
     /** Readings that were judged by another label no longer stand; windings, looks and what was not judged hang on none. */
     void label(PartEntry.LabelRead read) {
         if (!read.spec().equals(spec)) {
-            readings.values()
-                    .removeIf(t -> !(t.line().entry() instanceof PartEntry.WindingsRead)
-                            && t.judged().verdict() != Verdict.NOT_JUDGED);
+            tests.judgedAnew();
         }
         text = read.text();
         spec = read.spec();
@@ -182,66 +130,20 @@ public final class PartState {
         return doubts;
     }
 
-    void measured(Line line, PartEntry.Measured measured) {
-        String subject = measured.judged().subject();
-        Taken taken = new Taken(line, measured.judged(), measured.findings());
-        if (measured.piece() != null) {
-            newReadings.put(measured.piece() + " " + subject, taken);
-            return;
-        }
-        Taken before = readings.get(subject);
-        if (before == null || !MethodsApart.benchStands(before.line(), measured)) {
-            readings.put(subject, taken);
-        }
-    }
-
-    /** Windings of the old part; a new one's say nothing of it. */
-    void windings(Line line, PartEntry.WindingsRead read) {
-        if (chosen != null) {
-            return;
-        }
-        boolean hasPairs = read.verdicts().stream().anyMatch(j -> !isToGround(j.subject()));
-        if (hasPairs) {
-            readings.entrySet()
-                    .removeIf(e ->
-                            !isToGround(e.getKey()) && e.getValue().line().entry() instanceof PartEntry.WindingsRead);
-        }
-        read.verdicts().forEach(judged -> readings.put(judged.subject(), new Taken(line, judged, read.findings())));
-    }
-
-    /** Judges amps whose rating became known after they were taken. */
-    void judgeAmps(Plates plates) {
-        for (Map<String, Taken> each : List.of(readings, amps)) {
-            each.replaceAll((key, taken) -> {
-                Line line = Rejudged.of(taken.line(), plates, labelAmps());
-                return line == taken.line() || !(line.entry() instanceof PartEntry.AmpsRead read)
-                        ? taken
-                        : new Taken(taken.line(), read.judged(), read.findings());
-            });
-        }
-    }
-
-    /** A motor's own rating, where its label gives one; null where it does not. */
-    private @Nullable Double labelAmps() {
-        List<Double> amps = !family().turns()
-                ? List.of()
-                : spec.numbers(family().has(Trait.COMPRESSES) ? "ratedLoadAmps" : "fullLoadAmps");
-        return amps.isEmpty() ? null : amps.get(0);
-    }
-
-    private static boolean isToGround(String subject) {
-        return subject.endsWith(PairOhms.GROUND);
-    }
-
     private void restartHookup() {
         leads = null;
-        newReadings.clear();
+        tests.newReadings().clear();
         ticked.clear();
         sheetOpened = false;
     }
 
     public String id() {
         return added.part();
+    }
+
+    /** What was read and seen of it. */
+    public PartTests tests() {
+        return tests;
     }
 
     public PartEntry.PartAdded added() {
@@ -260,38 +162,9 @@ public final class PartState {
         return spec;
     }
 
-    public Map<String, Taken> readings() {
-        return readings;
-    }
-
-    public Map<String, Taken> newReadings() {
-        return newReadings;
-    }
-
-    public Map<String, Taken> amps() {
-        return amps;
-    }
-
-    /** What was seen or felt, by its key. */
-    public Map<String, PartEntry.Looked> looks() {
-        return looks;
-    }
-
-    /** Keys of what was seen or felt, by the key of the look. */
-    public Map<String, String> seen() {
-        Map<String, String> out = new LinkedHashMap<>();
-        looks.forEach((key, looked) -> out.put(key, looked.seen()));
-        return out;
-    }
-
     /** Whether it may not run again. */
     public boolean isCondemned() {
         return closed != null && closed.outcome() == Entry.Outcome.CONDEMNED;
-    }
-
-    /** When it is cool again after it was tried; 0 where it was not. */
-    public long coolAtMillis() {
-        return coolAtMillis;
     }
 
     /** The new part's own leads as typed; null where they were not. */
@@ -405,18 +278,6 @@ public final class PartState {
         return !wires.isEmpty() || !photos.isEmpty();
     }
 
-    /** The worst verdict of all that was read and seen; null until something was. */
-    public @Nullable Verdict verdict() {
-        List<Verdict> all = new ArrayList<>();
-        readings.values().forEach(t -> all.add(t.judged().verdict()));
-        looks.values().forEach(l -> all.add(l.verdict()));
-        Verdict worst = null;
-        for (Verdict verdict : all) {
-            worst = worst == null ? verdict : worst.worst(verdict);
-        }
-        return worst;
-    }
-
     public static Judged judged(Line line) {
         if (line.entry() instanceof PartEntry.Measured measured) {
             return measured.judged();
@@ -430,32 +291,6 @@ public final class PartState {
         throw new IllegalArgumentException("line " + line.number() + " is no reading");
     }
 
-    /** Whether everything read is good, so that nothing needs replacing. */
-    public boolean isGood() {
-        return isTested() && verdict() == Verdict.GOOD;
-    }
-
-    /** Whether everything that is asked for is read; a look that fails it ends the asking. */
-    public boolean isTested() {
-        List<String> asked = family().asked(spec);
-        boolean isLost = looks.values().stream().anyMatch(l -> l.verdict() == Verdict.FAILED);
-        return !asked.isEmpty() && (isLost || untested().isEmpty());
-    }
-
-    /** Names of the tests that are still asked for. */
-    public List<String> untested() {
-        Set<String> done = new LinkedHashSet<>(readings.keySet());
-        done.addAll(looks.keySet());
-        readings.forEach((subject, taken) -> {
-            if (taken.line().entry() instanceof PartEntry.WindingsRead && !isToGround(subject)) {
-                done.add(Turning.WINDINGS);
-            }
-        });
-        return family().asked(spec).stream()
-                .filter(name -> !done.contains(name))
-                .toList();
-    }
-
     /** What a family's label has to tell before a match can be decided. */
     public List<Attribute> missing() {
         return family().missing(spec);
@@ -465,12 +300,13 @@ public final class PartState {
     public Set<Step> filled(List<String> sheetSteps) {
         Set<Step> out = EnumSet.noneOf(Step.class);
         add(out, Step.READ, !spec.isEmpty() && missing().isEmpty());
-        add(out, Step.TEST, isTested());
+        add(out, Step.TEST, tests.isTested());
         add(
                 out,
                 Step.JUDGE,
-                isTested()
-                        && readings.values().stream().noneMatch(t -> t.judged().verdict() == Verdict.TOO_CLOSE));
+                tests.isTested()
+                        && tests.readings().values().stream()
+                                .noneMatch(t -> t.judged().verdict() == Verdict.TOO_CLOSE));
         add(out, Step.MATCH, chosen != null);
         boolean sheetDone =
                 !sheetSteps.isEmpty() && ticked(Entry.Checklist.SHEET).containsAll(sheetSteps);

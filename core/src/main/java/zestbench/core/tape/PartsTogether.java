@@ -38,7 +38,8 @@ public final class PartsTogether {
         boolean isIndoor = Letters.small(part.added().place()).startsWith("indoor");
         boolean isElsewhere =
                 isIndoor && call.plates().outdoor().rows("indoorFans").isEmpty();
-        Boolean isCauseFound = part.seen(Look.About.CAUSE) != null || part.overridden(Demand.FIND_CAUSE) != null;
+        Boolean isCauseFound =
+                part.tests().seen(Look.About.CAUSE) != null || part.overridden(Demand.FIND_CAUSE) != null;
         Turning turning = part.family().turning();
         return new Circuit(
                 null,
@@ -55,7 +56,7 @@ public final class PartsTogether {
     }
 
     private Beside beside(PartState part) {
-        PartEntry.Looked heat = part.seen(Look.About.CRANKCASE_HEAT);
+        PartEntry.Looked heat = part.tests().seen(Look.About.CRANKCASE_HEAT);
         return new Beside(
                 null,
                 null,
@@ -173,7 +174,7 @@ public final class PartsTogether {
      */
     private boolean goesNewWithItsMotor(PartState part) {
         return part.spec().isEmpty()
-                && part.readings().isEmpty()
+                && part.tests().readings().isEmpty()
                 && !witnesses(part).isEmpty()
                 && all.stream()
                         .anyMatch(motor -> motor.chosen() != null

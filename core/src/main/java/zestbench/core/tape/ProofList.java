@@ -50,7 +50,7 @@ public final class ProofList {
         PartEntry.Chosen chosen = part.chosen();
         return chosen != null
                 && sectionsToRead(part, chosen, piece).stream()
-                        .map(section -> part.newReadings().get(piece + " " + section))
+                        .map(section -> part.tests().newReadings().get(piece + " " + section))
                         .allMatch(t -> t != null && t.judged().verdict() != Verdict.FAILED);
     }
 
@@ -89,7 +89,7 @@ public final class ProofList {
                 out.add("tick: " + check.text());
             }
         }
-        PartEntry.Looked pair = part.looks().get(PAIR);
+        PartEntry.Looked pair = part.tests().looks().get(PAIR);
         if (pair != null && pair.verdict() == Verdict.FAILED) {
             out.add("move the line to the right two leads: " + pair.meaning());
         }
@@ -103,7 +103,7 @@ public final class ProofList {
 
     /** Whether its amps were read on {@code speed} and are not out. */
     public static boolean isRunning(PartState part, String speed) {
-        return part.amps().entrySet().stream()
+        return part.tests().amps().entrySet().stream()
                 .anyMatch(e -> e.getValue().line().entry() instanceof PartEntry.AmpsRead read
                         && e.getKey().equals(read.key())
                         && speed.equals(read.speed() == null ? "" : read.speed())
@@ -113,8 +113,8 @@ public final class ProofList {
     /** The values the part was found with, such as "HERM 51.20 µF, FAN 7.48 µF"; its rating where nothing was read. */
     public static String asFound(PartState part) {
         List<String> out = new ArrayList<>();
-        part.readings().values().forEach(t -> out.add(reading(t)));
-        part.looks().values().forEach(l -> out.add(l.words()));
+        part.tests().readings().values().forEach(t -> out.add(reading(t)));
+        part.tests().looks().values().forEach(l -> out.add(l.words()));
         if (out.isEmpty() && !part.spec().isEmpty()) {
             out.add(part.family().shortText(part.spec()));
         }
@@ -128,10 +128,10 @@ public final class ProofList {
         if (chosen != null) {
             out.add(chosen.title());
         } else {
-            part.readings().values().forEach(t -> out.add(reading(t)));
+            part.tests().readings().values().forEach(t -> out.add(reading(t)));
         }
-        part.newReadings().values().forEach(t -> out.add(reading(t)));
-        part.amps().values().forEach(t -> out.add(reading(t)));
+        part.tests().newReadings().values().forEach(t -> out.add(reading(t)));
+        part.tests().amps().values().forEach(t -> out.add(reading(t)));
         return String.join(", ", out);
     }
 

@@ -69,12 +69,12 @@ public record SectionTrend(
     }
 
     private static void take(Map<String, Growing> place, PartState part) {
-        part.readings().forEach((section, taken) -> add(place, section, taken));
+        part.tests().readings().forEach((section, taken) -> add(place, section, taken));
         PartEntry.PartClosed closed = part.closed();
         if (closed != null && closed.outcome() == Entry.Outcome.REPLACED) {
             place.clear();
             boolean isOnePiece = part.chosen() != null && part.chosen().pieces().size() == 1;
-            part.newReadings().forEach((key, taken) -> {
+            part.tests().newReadings().forEach((key, taken) -> {
                 if (isOnePiece) {
                     add(place, key.substring(key.indexOf(' ') + 1), taken);
                 }

@@ -23,13 +23,14 @@ final class Standing {
         if (!part.family().has(Trait.SERVES_IN_SECTIONS) || part.closed() != null) {
             return Optional.empty();
         }
-        if (part.isGood()) {
+        if (part.tests().isGood()) {
             return isServedAnew ? Optional.of(part.spec()) : Optional.empty();
         }
         List<Spec> rows = Sections.of(part.spec());
         List<Integer> good = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) {
-            Taken read = part.readings().get(Sections.terminal(rows.get(i)).orElse(""));
+            Taken read =
+                    part.tests().readings().get(Sections.terminal(rows.get(i)).orElse(""));
             if (read != null && read.judged().verdict() == Verdict.GOOD) {
                 good.add(i);
             }
@@ -43,7 +44,7 @@ final class Standing {
         boolean isWhole = rows.size() == Sections.of(part.spec()).size();
         List<String> names = part.family().sections(staying);
         List<PartEntry.Measured> out = new ArrayList<>();
-        for (Taken taken : part.readings().values()) {
+        for (Taken taken : part.tests().readings().values()) {
             String subject = taken.judged().subject();
             boolean isMeant =
                     isWhole || subject.equals(rows.get(0).text(Sections.NAME).orElse(""));

@@ -71,11 +71,11 @@ public record Stop(
 
     private static List<Stop> ofPart(CallState call, PartState part) {
         List<Stop> out = new ArrayList<>();
-        for (PartEntry.Looked looked : part.looks().values()) {
+        for (PartEntry.Looked looked : part.tests().looks().values()) {
             demand(part, looked).ifPresent(d -> out.add(ofPart(call, part, d, looked.meaning())));
         }
-        List<Taken> all = new ArrayList<>(part.readings().values());
-        all.addAll(part.amps().values());
+        List<Taken> all = new ArrayList<>(part.tests().readings().values());
+        all.addAll(part.tests().amps().values());
         for (Taken taken : all) {
             stops(taken.findings()).forEach((demand, text) -> {
                 if (!isSeenTo(call, demand, taken.line().number())) {
@@ -83,7 +83,7 @@ public record Stop(
                 }
             });
         }
-        boolean isCauseFound = part.seen(Look.About.CAUSE) != null;
+        boolean isCauseFound = part.tests().seen(Look.About.CAUSE) != null;
         out.removeIf(s -> part.overridden(s.demand()) != null || (s.demand() == Demand.FIND_CAUSE && isCauseFound));
         return out;
     }
@@ -198,7 +198,8 @@ public record Stop(
         for (PartState part : call.parts()) {
             boolean isMeant = traits.stream().anyMatch(part.family()::has);
             if (isMeant
-                    && part.readings().values().stream().anyMatch(t -> t.line().number() > line)) {
+                    && part.tests().readings().values().stream()
+                            .anyMatch(t -> t.line().number() > line)) {
                 return true;
             }
         }

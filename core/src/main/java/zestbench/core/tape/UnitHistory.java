@@ -244,7 +244,7 @@ public final class UnitHistory {
 
     private static String measured(PartState part) {
         List<String> out = new ArrayList<>();
-        for (Taken taken : part.newReadings().values()) {
+        for (Taken taken : part.tests().newReadings().values()) {
             out.add(taken.judged().reading().text());
         }
         return String.join(", ", out);

@@ -39,7 +39,7 @@ public final class Wanted {
         if (ordered != null) {
             return "ordered, " + ordered.from();
         }
-        boolean isOut = part.verdict() == Verdict.FAILED && part.chosen() == null;
+        boolean isOut = part.tests().verdict() == Verdict.FAILED && part.chosen() == null;
         if (!isOut || !part.family().isEnough(part.spec())) {
             return "";
         }

@@ -138,19 +138,19 @@ class MotorOnTapeTest {
     @Test
     void aMotorIsTestedByHandAndByWindingsAndAFailedLookEndsTheAsking() {
         motorWithItsLabel();
-        assertThat(motor().untested()).containsExactly("WINDINGS", "SHAFT");
+        assertThat(motor().tests().untested()).containsExactly("WINDINGS", "SHAFT");
         windings("m", 12, 31, 43);
-        assertThat(motor().untested()).containsExactly("SHAFT");
+        assertThat(motor().tests().untested()).containsExactly("SHAFT");
         look("SHAFT", "free");
-        assertThat(motor().isTested()).isTrue();
-        assertThat(motor().isGood()).isTrue();
+        assertThat(motor().tests().isTested()).isTrue();
+        assertThat(motor().tests().isGood()).isTrue();
         look("SHAFT", "rough");
-        assertThat(motor().verdict()).isEqualTo(Verdict.WEAK);
+        assertThat(motor().tests().verdict()).isEqualTo(Verdict.WEAK);
         tape.clear();
         motorWithItsLabel();
         look("SHAFT", "bound");
-        assertThat(motor().isTested()).as("nothing else matters then").isTrue();
-        assertThat(motor().verdict()).isEqualTo(Verdict.FAILED);
+        assertThat(motor().tests().isTested()).as("nothing else matters then").isTrue();
+        assertThat(motor().tests().verdict()).isEqualTo(Verdict.FAILED);
         assertThat(NextThing.of(state()).step()).isEqualTo(Step.MATCH);
         assertThat(state().evidence()).containsEntry(Fact.FAN_TURNS_FREE, false);
     }
@@ -160,11 +160,11 @@ class MotorOnTapeTest {
         motorWithItsLabel();
         windings("m", 12, 31, 43);
         amps("m", FAN, null, 1.7, null);
-        assertThat(motor().readings().keySet()).containsExactly("1-2", "1-3", "2-3", "FAN");
+        assertThat(motor().tests().readings().keySet()).containsExactly("1-2", "1-3", "2-3", "FAN");
         add(new PartEntry.LabelRead("m", OLD + " TEAO", spec(OLD + " TEAO")));
-        assertThat(motor().readings().keySet()).containsExactly("1-2", "1-3", "2-3");
+        assertThat(motor().tests().readings().keySet()).containsExactly("1-2", "1-3", "2-3");
         windings("m", 11, 30, 41);
-        assertThat(Objects.requireNonNull(motor().readings().get("1-2"))
+        assertThat(Objects.requireNonNull(motor().tests().readings().get("1-2"))
                         .judged()
                         .reading()
                         .value())
@@ -189,11 +189,11 @@ class MotorOnTapeTest {
                 .forEach(c -> add(new PartEntry.Ticked("m", Entry.Checklist.PROOF, c.key(), "", true)));
         assertThat(ProofList.open(motor())).isEmpty();
         assertThat(ProofList.asLeft(motor())).contains("1/4 HP 1075 rpm", "1.78 A");
-        assertThat(motor().readings())
+        assertThat(motor().tests().readings())
                 .as("the old motor's readings are not touched")
                 .isEmpty();
         add(new PartEntry.PutBack("m", "motor"));
-        assertThat(motor().amps())
+        assertThat(motor().tests().amps())
                 .as("amps of a motor that is gone say nothing")
                 .isEmpty();
     }
@@ -393,7 +393,7 @@ class MotorOnTapeTest {
         assertThat(state().evidence()).containsEntry(Fact.TWO_START_DEVICES, true);
         add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
         add(new PartEntry.Looked("s", "SECOND", "two", "two", Verdict.FAILED, ""));
-        assertThat(state().part("s").verdict()).isEqualTo(Verdict.FAILED);
+        assertThat(state().part("s").tests().verdict()).isEqualTo(Verdict.FAILED);
         tape.clear();
         add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
         assertThat(state().evidence()).doesNotContainKey(Fact.TWO_START_DEVICES);
@@ -404,11 +404,12 @@ class MotorOnTapeTest {
     @Test
     void aTriedPtcIsCoolFiveMinutesLater() {
         add(new PartEntry.PartAdded("s", "start-device", "Start device", "Start device", "compressor"));
-        assertThat(state().part("s").coolAtMillis()).isZero();
+        assertThat(state().part("s").tests().coolAtMillis()).isZero();
         add(new PartEntry.Looked("s", "TRIED", "hot", "tried", Verdict.GOOD, ""));
-        assertThat(state().part("s").coolAtMillis()).isEqualTo(tape.get(1).atMillis() + 300_000);
+        assertThat(state().part("s").tests().coolAtMillis())
+                .isEqualTo(tape.get(1).atMillis() + 300_000);
         add(new PartEntry.Looked("s", "TRIED", "cold", "tried", Verdict.GOOD, ""));
-        assertThat(state().part("s").coolAtMillis()).isZero();
+        assertThat(state().part("s").tests().coolAtMillis()).isZero();
     }
 
     /** Volts of the line are read with the power on, so that they end the dead reading; a coil's low volts may come from elsewhere. */

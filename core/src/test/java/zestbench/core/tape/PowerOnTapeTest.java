@@ -300,10 +300,12 @@ class PowerOnTapeTest {
                 null,
                 null,
                 null));
-        assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.NOT_JUDGED);
+        assertThat(state().part("m").tests().readings().get("FAN").judged().verdict())
+                .isEqualTo(Verdict.NOT_JUDGED);
         String label = "1/4 HP 208-230 V 1 PH 60 HZ 1075 RPM 1.9 A CWLE 5 µF 370 V";
         add(new PartEntry.LabelRead("m", label, spec("motor", label)));
-        assertThat(state().part("m").readings().get("FAN").judged().verdict()).isEqualTo(Verdict.GOOD);
+        assertThat(state().part("m").tests().readings().get("FAN").judged().verdict())
+                .isEqualTo(Verdict.GOOD);
     }
 
     private Verdict ampsVerdict() {

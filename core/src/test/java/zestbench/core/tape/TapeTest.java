@@ -100,7 +100,7 @@ class TapeTest {
         readDead();
         add(running(42));
         add(new UnitEntry.Struck(tape.size(), "wrong clamp"));
-        assertThat(part().readings()).isEmpty();
+        assertThat(part().tests().readings()).isEmpty();
         assertThat(state().deadness().isSupplyDead()).isFalse();
     }
 
@@ -110,7 +110,7 @@ class TapeTest {
         add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         measure("HERM", 44.9, null);
         add(new PartEntry.LabelRead("p", "55+5 µF 440 V ±6%", spec("55+5 µF 440 V ±6%")));
-        assertThat(part().readings()).isEmpty();
+        assertThat(part().tests().readings()).isEmpty();
     }
 
     @Test
@@ -119,16 +119,20 @@ class TapeTest {
         add(new PartEntry.LabelRead("p", LABEL, spec(LABEL)));
         measure("HERM", 45, null);
         add(running(42));
-        assertThat(part().verdict()).as("7 % apart: the bench reading stands").isEqualTo(Verdict.GOOD);
+        assertThat(part().tests().verdict())
+                .as("7 % apart: the bench reading stands")
+                .isEqualTo(Verdict.GOOD);
         add(running(43.5));
-        assertThat(java.util.Objects.requireNonNull(part().readings().get("HERM"))
+        assertThat(java.util.Objects.requireNonNull(part().tests().readings().get("HERM"))
                         .judged()
                         .reading()
                         .value())
                 .as("3 % apart: the newest stands")
                 .isEqualTo(43.5);
         measure("HERM", 30, null);
-        assertThat(part().verdict()).as("a later bench reading always stands").isEqualTo(Verdict.FAILED);
+        assertThat(part().tests().verdict())
+                .as("a later bench reading always stands")
+                .isEqualTo(Verdict.FAILED);
     }
 
     private PartEntry.Measured running(double microfarads) {

@@ -53,7 +53,7 @@ public class VisitController {
 
     private static VisitPartView part(PartState part) {
         PartEntry.PartClosed closed = part.closed();
-        List<String> readings = part.readings().values().stream()
+        List<String> readings = part.tests().readings().values().stream()
                 .map(Taken::judged)
                 .map(j -> Sections.said(j.subject()) + j.reading().text())
                 .toList();
@@ -61,7 +61,7 @@ public class VisitController {
                 part.added().title(),
                 part.added().place(),
                 part.spec().isEmpty() ? "" : part.family().shortText(part.spec()),
-                part.verdict(),
+                part.tests().verdict(),
                 readings,
                 closed == null ? "" : closed.told().title(),
                 closed == null ? "" : closed.asLeft());
