@@ -24,6 +24,7 @@ final class Assessment {
     private final Requirement needed;
     private final CapacitorForm form;
     private final Assembly assembly;
+    private final List<CapacitorRating> parts;
     private final List<Criterion> criteria = new ArrayList<>();
     private final Set<String> changes = new LinkedHashSet<>();
     private final Set<String> asks = new LinkedHashSet<>();
@@ -32,6 +33,7 @@ final class Assessment {
         this.needed = needed;
         this.form = form;
         this.assembly = assembly;
+        this.parts = assembly.parts();
     }
 
     static Match of(Requirement needed, CapacitorForm form, Assembly assembly) {
@@ -71,9 +73,9 @@ final class Assessment {
     }
 
     private void check(PieceChecks check) {
-        CapacitorRating worst = assembly.parts().get(0);
+        CapacitorRating worst = parts.get(0);
         Grade outcome = check.outcome(needed, worst);
-        for (CapacitorRating part : assembly.parts()) {
+        for (CapacitorRating part : parts) {
             Grade other = check.outcome(needed, part);
             if (other.compareTo(outcome) > 0) {
                 outcome = other;
@@ -127,7 +129,7 @@ final class Assessment {
     }
 
     private Optional<String> lowestVolts() {
-        return assembly.parts().stream()
+        return parts.stream()
                 .map(CapacitorRating::volts)
                 .reduce((a, b) -> a.isEmpty() || b.isEmpty() ? Optional.empty() : a.get() <= b.get() ? a : b)
                 .flatMap(v -> v)
@@ -138,8 +140,8 @@ final class Assessment {
         List<Share<CapacitorRating>> shares = assembly.shares().get(slot);
         String wanted = Figures.plain(needed.microfarads(slot)) + " µF";
         if (shares.isEmpty()) {
-            boolean unread = assembly.parts().get(0).sections().isEmpty()
-                    && assembly.parts().get(0).startRange().isEmpty();
+            boolean unread = parts.get(0).sections().isEmpty()
+                    && parts.get(0).startRange().isEmpty();
             String why = unread ? "without it no match can be decided" : "nothing in it serves this terminal";
             if (unread) {
                 asks.add("New part: Capacitance is the largest print");
@@ -180,14 +182,14 @@ final class Assessment {
     /** A start capacitor's range has to be equal or inside. */
     private void range() {
         Optional<Limits> wanted = needed.rating().startRange();
-        Optional<Limits> offered = assembly.parts().get(0).startRange();
+        Optional<Limits> offered = parts.get(0).startRange();
         Grade outcome = Grade.UNDECIDED;
         String why = "without it no match can be decided";
         if (wanted.isPresent() && offered.isPresent()) {
             boolean inside = wanted.get().contains(offered.get());
             outcome = inside ? (wanted.equals(offered) ? Grade.LIKE_FOR_LIKE : Grade.SUITABLE) : Grade.REFUSED;
             why = inside ? "equal or inside" : "the range has to be equal or inside";
-        } else if (!assembly.parts().get(0).sections().isEmpty() && wanted.isPresent()) {
+        } else if (!parts.get(0).sections().isEmpty() && wanted.isPresent()) {
             outcome = Grade.REFUSED;
             why = "one rated value, where a range is needed";
         } else {
@@ -219,8 +221,7 @@ final class Assessment {
                         .append("; ");
             }
         }
-        boolean allPrinted =
-                assembly.parts().stream().allMatch(p -> p.tolerance().printed());
+        boolean allPrinted = parts.stream().allMatch(p -> p.tolerance().printed());
         boolean oldPrinted = needed.rating().tolerance().printed();
         String why;
         if (!allPrinted || !oldPrinted) {
@@ -236,10 +237,7 @@ final class Assessment {
         String offered = allPrinted
                 ? String.join(
                         " and ",
-                        assembly.parts().stream()
-                                .map(p -> p.tolerance().text())
-                                .distinct()
-                                .toList())
+                        parts.stream().map(p -> p.tolerance().text()).distinct().toList())
                 : NOT_ON_LABEL;
         criteria.add(new Criterion(
                 "Tolerance",
@@ -263,7 +261,7 @@ final class Assessment {
         } else if (pieces > 1) {
             why = "a piece for each terminal, commons joined";
         } else {
-            why = assembly.parts().get(0).isUniversal()
+            why = parts.get(0).isUniversal()
                     ? "sections chosen on a universal part"
                     : outcome == Grade.LIKE_FOR_LIKE ? "same form" : "one terminal stays unused";
         }
@@ -275,7 +273,7 @@ final class Assessment {
         if (assembly.pieces().size() > 1) {
             return assembly.pieces().size() + " pieces";
         }
-        CapacitorRating part = assembly.parts().get(0);
+        CapacitorRating part = parts.get(0);
         return part.isUniversal() ? "universal" : part.isDual() ? "dual" : "single";
     }
 

@@ -11,6 +11,11 @@ public final class Figures {
 
     private static final int PLAIN_DECIMALS = 4;
     private static final int TIDY_DECIMALS = 9;
+    private static final double BILLION = 1e9;
+    /** Up to here what is rounded away in binary is less than the twentieth that is left to a tie. [physics: 2⁻⁵² of 10¹⁴] */
+    private static final double LARGEST_IN_BINARY = 1e5;
+
+    private static final double CLEAR_OF_A_TIE = 0.45;
     private static final int DOUBT_DIGITS = 2;
 
     private Figures() {}
@@ -22,12 +27,22 @@ public final class Figures {
 
     /** Prints {@code x} with as many decimals as it needs, at most four. */
     public static String plain(double x) {
+        if (x == Math.rint(x) && Math.abs(x) < LARGEST_IN_BINARY) {
+            return String.valueOf((long) x).replace('-', '−');
+        }
         BigDecimal rounded = BigDecimal.valueOf(x).setScale(PLAIN_DECIMALS, RoundingMode.HALF_UP);
         return signed(rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros());
     }
 
     /** Takes the dust of binary arithmetic off a sum: 51.699999999999996 becomes 51.7. */
     public static double tidy(double x) {
+        double billionths = x * BILLION;
+        double whole = Math.rint(billionths);
+        boolean isClear = Math.abs(x) < LARGEST_IN_BINARY && Math.abs(billionths - whole) < CLEAR_OF_A_TIE;
+        if (isClear) {
+            // so many digits a double holds, and adding nothing makes a negative nothing plain
+            return whole / BILLION + 0.0;
+        }
         return BigDecimal.valueOf(x)
                 .setScale(TIDY_DECIMALS, RoundingMode.HALF_UP)
                 .doubleValue();

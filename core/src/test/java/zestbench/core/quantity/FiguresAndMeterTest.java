@@ -3,6 +3,8 @@ package zestbench.core.quantity;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +18,9 @@ class FiguresAndMeterTest {
         "52.6, 52.60, 52.6",
         "-3.25, −3.25, −3.25",
         "1e7, 10000000.00, 10000000",
+        "-0.0, 0.00, 0",
+        "-230, −230.00, −230",
+        "99999, 99999.00, 99999",
         "0.00004, 0.00, 0",
         "-0.00001, 0.00, 0",
         "51.699999999999996, 51.70, 51.7"
@@ -23,6 +28,30 @@ class FiguresAndMeterTest {
     void figuresArePlainWithARealMinus(double x, String fixed, String plain) {
         assertThat(Figures.fixed(x, 2).replace("−0.00", "0.00")).isEqualTo(fixed);
         assertThat(Figures.plain(x)).isEqualTo(plain);
+    }
+
+    /** Against decimal arithmetic of the JDK: sums with dust, ties at the tenth decimal, all sizes that figures have. */
+    @Test
+    void dustComesOffAsInDecimalArithmetic() {
+        long seed = System.nanoTime();
+        Random random = new Random(seed);
+        for (int i = 0; i < 200_000; i++) {
+            double size = Math.pow(10, random.nextInt(12) - 5);
+            double plain = Math.rint(random.nextDouble() * 1_000) / 100 * size;
+            double x = switch (random.nextInt(4)) {
+                case 0 -> plain + 0.1 + 0.2;
+                case 1 -> -plain * 1.1;
+                case 2 -> (Math.floor(random.nextDouble() * 1e6) + 0.5) / 1e9;
+                default -> random.nextDouble() * size;
+            };
+            double decimal =
+                    BigDecimal.valueOf(x).setScale(9, RoundingMode.HALF_UP).doubleValue();
+            assertThat(Double.doubleToLongBits(Figures.tidy(x)))
+                    .as("%s, seed %d", x, seed)
+                    .isEqualTo(Double.doubleToLongBits(decimal));
+        }
+        assertThat(Double.doubleToLongBits(Figures.tidy(-0.0))).isZero();
+        assertThatThrownBy(() -> Figures.tidy(Double.NaN)).isInstanceOf(NumberFormatException.class);
     }
 
     /** A 6,000-count meter as the open interface fixes it: 0.001 up to 6 µF, 0.01 up to 60, 0.1 up to 600. */
