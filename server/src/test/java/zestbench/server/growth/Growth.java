@@ -10,6 +10,9 @@ public final class Growth {
     /** Of so many calls one left something to be seen to. */
     private static final int WITH_WRITE_UP = 10;
 
+    /** Calls that are copied in one go: what is not yet written for good slows down what is added to it. */
+    private static final int AT_ONCE = 500;
+
     private final JdbcTemplate rows;
     private final long call;
 
@@ -101,11 +104,15 @@ public final class Growth {
 
     private void copy(String table, String keys, String values, String columns, long firstCall) {
         String of = List.of(columns.split(", ")).stream().map(c -> "t." + c).collect(Collectors.joining(", "));
-        rows.update(
-                "insert into " + table + " (" + keys + ", " + columns + ") select " + values + ", " + of + " from "
-                        + table + " t, service_call c where t.call_id = ? and c.id >= ?",
-                call,
-                firstCall);
+        long last = number("select max(id) from service_call");
+        for (long from = firstCall; from <= last; from += AT_ONCE) {
+            rows.update(
+                    "insert into " + table + " (" + keys + ", " + columns + ") select " + values + ", " + of + " from "
+                            + table + " t, service_call c where t.call_id = ? and c.id >= ? and c.id < ?",
+                    call,
+                    from,
+                    from + AT_ONCE);
+        }
     }
 
     private long number(String sql) {
