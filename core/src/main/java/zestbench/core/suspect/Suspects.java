@@ -304,6 +304,10 @@ public final class Suspects {
         private final double[][] brings;
         private final double[][] hinders;
         private final boolean[] isSo;
+        /** How likely each fact is found as it was where no fault touches it. */
+        private final double[] untouched;
+        /** The facts that each fault makes likelier or less likely, a bit for each; beyond 64 some share one, which costs time alone. */
+        private final long[] touched;
 
         Seen(FaultModel model, Map<Fact, Boolean> known) {
             int facts = known.size();
@@ -311,6 +315,8 @@ public final class Suspects {
             isSo = new boolean[facts];
             brings = new double[facts][model.faults().size()];
             hinders = new double[facts][model.faults().size()];
+            untouched = new double[facts];
+            touched = new long[model.faults().size()];
             int at = 0;
             for (Map.Entry<Fact, Boolean> each : known.entrySet()) {
                 double yes = each.getKey().usual().ofYes();
@@ -321,25 +327,35 @@ public final class Suspects {
                     double under = marked == null ? yes : marked.ofYes();
                     brings[at][f] = under >= yes && yes < 1 ? (1 - under) / (1 - yes) : 1;
                     hinders[at][f] = under < yes ? under / yes : 1;
+                    touched[f] |= brings[at][f] == 1 && hinders[at][f] == 1 ? 0 : 1L << at;
                 }
+                untouched[at] = likelihood(at, 0);
                 at++;
             }
         }
 
         double likelihood(long faults) {
+            long seen = 0;
+            for (long rest = faults; rest != 0; rest &= rest - 1) {
+                seen |= touched[Long.numberOfTrailingZeros(rest)];
+            }
             double product = 1;
             for (int fact = 0; fact < usual.length && product > 0; fact++) {
-                double notBrought = 1 - usual[fact];
-                double hindered = 1;
-                for (long rest = faults; rest != 0; rest &= rest - 1) {
-                    int fault = Long.numberOfTrailingZeros(rest);
-                    notBrought *= brings[fact][fault];
-                    hindered *= hinders[fact][fault];
-                }
-                double yes = (1 - notBrought) * hindered;
-                product *= isSo[fact] ? yes : 1 - yes;
+                product *= (seen & 1L << fact) == 0 ? untouched[fact] : likelihood(fact, faults);
             }
             return product;
+        }
+
+        private double likelihood(int fact, long faults) {
+            double notBrought = 1 - usual[fact];
+            double hindered = 1;
+            for (long rest = faults; rest != 0; rest &= rest - 1) {
+                int fault = Long.numberOfTrailingZeros(rest);
+                notBrought *= brings[fact][fault];
+                hindered *= hinders[fact][fault];
+            }
+            double yes = (1 - notBrought) * hindered;
+            return isSo[fact] ? yes : 1 - yes;
         }
     }
 }
