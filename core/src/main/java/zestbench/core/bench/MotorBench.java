@@ -11,7 +11,7 @@ import zestbench.core.bench.PartViews.LookView;
 import zestbench.core.bench.PartViews.SeenView;
 import zestbench.core.bench.PartViews.ServedView;
 import zestbench.core.bench.PartViews.SpeedView;
-import zestbench.core.family.Proof;
+import zestbench.core.family.PartProof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Trait;
 import zestbench.core.family.Turning;
@@ -40,7 +40,7 @@ final class MotorBench {
                 .toList();
     }
 
-    static List<SpeedView> speeds(PartState part, Proof proof) {
+    static List<SpeedView> speeds(PartState part, PartProof proof) {
         Turning turning = part.family().turning();
         if (turning == null) {
             return List.of();

@@ -18,7 +18,7 @@ import zestbench.core.bench.PartViews.PartView;
 import zestbench.core.bench.PartViews.PieceView;
 import zestbench.core.bench.PartViews.StopView;
 import zestbench.core.call.Surroundings;
-import zestbench.core.family.Proof;
+import zestbench.core.family.PartProof;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.safety.Deadness;
 import zestbench.core.tape.CallState;
@@ -40,7 +40,7 @@ final class PartBench {
             Surroundings around,
             @Nullable LastTimeView lastTime,
             List<FindingView> history) {
-        Proof proof = ProofList.of(part);
+        PartProof proof = ProofList.of(part);
         Set<String> ticked = part.ticked(Entry.Checklist.PROOF);
         List<MissingView> missing = part.missing().stream()
                 .map(a -> new MissingView(a.name(), a.label(), a.where()))

@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.amps.RunningAmps;
 import zestbench.core.bench.ArrivalViews.SafeStepView;
 import zestbench.core.family.Attribute;
-import zestbench.core.family.Proof;
+import zestbench.core.family.PartProof;
 import zestbench.core.family.Spec;
 import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
@@ -181,7 +181,7 @@ public final class PartViews {
             boolean isProved) {}
 
     public record CheckView(String key, String text, boolean done) {
-        public static CheckView of(Proof.Check check, Set<String> ticked) {
+        public static CheckView of(PartProof.Check check, Set<String> ticked) {
             return new CheckView(check.key(), check.text(), ticked.contains(check.key()));
         }
     }

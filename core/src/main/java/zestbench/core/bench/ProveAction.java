@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartEntry;
@@ -63,7 +63,7 @@ public final class ProveAction {
     public record ProveView(List<Page> pages, Page start, boolean readsAmps, Map<Page, Next> next) {}
 
     static ProveView of(PartState part, CallState state) {
-        Proof proof = ProofList.of(part);
+        PartProof proof = ProofList.of(part);
         List<Page> pages = new ArrayList<>(List.of(Page.values()));
         boolean isNewRead = isNewRead(part);
         if (!isNewRead) {
@@ -122,7 +122,8 @@ public final class ProveAction {
                 : new Next(Kind.POWER_ON, readsAmps ? "Power on: read the amps" : "Power on: see it run");
     }
 
-    private static Next run(PartState part, Proof proof, PartEntry.Chosen chosen, List<String> unmeasured, int toTick) {
+    private static Next run(
+            PartState part, PartProof proof, PartEntry.Chosen chosen, List<String> unmeasured, int toTick) {
         if (!unmeasured.isEmpty()) {
             return new Next(Kind.MEASURE_FIRST, "Measure the new part first");
         }

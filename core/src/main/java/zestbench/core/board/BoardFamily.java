@@ -19,8 +19,8 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -293,8 +293,8 @@ public final class BoardFamily extends LabelledFamily {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
-        return new Proof(
+    public PartProof proof(HookupRequest request) {
+        return new PartProof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet"),
                         new Check("switches", "Switches, jumpers and speed taps as on the old one"),

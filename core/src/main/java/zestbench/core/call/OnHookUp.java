@@ -3,7 +3,7 @@ package zestbench.core.call;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import zestbench.core.family.Proof;
+import zestbench.core.family.PartProof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Turning;
 import zestbench.core.judgement.Verdict;
@@ -116,7 +116,7 @@ public sealed interface OnHookUp extends Command {
         private String lineOfProof(PartState at) {
             return ProofList.of(at).all().stream()
                     .filter(c -> c.key().equals(key))
-                    .map(Proof.Check::text)
+                    .map(PartProof.Check::text)
                     .findFirst()
                     .orElse("");
         }

@@ -10,8 +10,8 @@ import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Sections;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
@@ -188,9 +188,9 @@ public final class CapacitorFamily implements Family {
 
     /** A look before the power goes back on. [practice] */
     @Override
-    public Proof proof(HookupRequest request) {
+    public PartProof proof(HookupRequest request) {
         int pieces = Math.max(1, request.pieces().size());
-        return new Proof(
+        return new PartProof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, spades tight"),
                         new Check("straps", pieces > 1 ? "All " + pieces + " cans strapped" : "The can strapped"),

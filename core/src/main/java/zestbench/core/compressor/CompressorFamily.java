@@ -16,8 +16,8 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -317,7 +317,7 @@ public final class CompressorFamily implements Family {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
+    public PartProof proof(HookupRequest request) {
         Spec now = request.pieces().isEmpty() ? request.old() : request.pieces().get(0);
         boolean isThreePhase = now.number("phase").filter(p -> p == 3).isPresent();
         List<Check> before = new ArrayList<>();
@@ -334,7 +334,7 @@ public final class CompressorFamily implements Family {
         }
         running.add(new Check("pumps", "Pressures go apart within a minute, no new noise"));
         running.add(new Check("steady", "Superheat and subcooling after 15 min, on the unit's proof"));
-        return new Proof(before, running, List.of(""));
+        return new PartProof(before, running, List.of(""));
     }
 
     @Override

@@ -15,8 +15,8 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -266,8 +266,8 @@ public final class ContactorFamily implements Family {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
-        return new Proof(
+    public PartProof proof(HookupRequest request) {
+        return new PartProof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, line on L, load on T, every screw tight"),
                         new Check("moves", "Pushed in by hand it moves freely and falls back"),

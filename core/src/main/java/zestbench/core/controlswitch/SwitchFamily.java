@@ -18,8 +18,8 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -265,7 +265,7 @@ public final class SwitchFamily extends LabelledFamily {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
+    public PartProof proof(HookupRequest request) {
         List<Check> before = new ArrayList<>();
         before.add(new Check("wires", "Wires as on the hook-up sheet"));
         before.add(new Check("jumper", "No jumper left across it"));
@@ -285,7 +285,7 @@ public final class SwitchFamily extends LabelledFamily {
         if (acts == Acts.HIGH_PRESSURE || acts == Acts.LOW_PRESSURE) {
             running.add(new Check("tight", "Its fitting is tight: bubbles or detector"));
         }
-        return new Proof(before, running, List.of());
+        return new PartProof(before, running, List.of());
     }
 
     @Override

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.controlchain.Link;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.TestRequest.SectionReading;
 import zestbench.core.help.Help;
 import zestbench.core.help.Topic;
@@ -54,7 +54,7 @@ public interface Family {
     Sheet sheet(HookupRequest request);
 
     /** What proves a choice once it is in. */
-    Proof proof(HookupRequest request);
+    PartProof proof(HookupRequest request);
 
     /** What is read on the bench, section by section; empty until the spec tells them. */
     List<String> sections(Spec spec);

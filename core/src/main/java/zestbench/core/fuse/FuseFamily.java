@@ -14,8 +14,8 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -205,8 +205,8 @@ public final class FuseFamily implements Family {
 
     /** Why it opened is looked for before power goes on again. [practice] */
     @Override
-    public Proof proof(HookupRequest request) {
-        return new Proof(
+    public PartProof proof(HookupRequest request) {
+        return new PartProof(
                 List.of(
                         new Check("ground", "Every load read to ground: compressor, fans, blower, heater, transformer"),
                         new Check("wires", "Wires looked over where they touch metal: none rubbed bare"),

@@ -12,8 +12,8 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.Turning;
@@ -213,7 +213,7 @@ public final class MotorFamily implements Family {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
+    public PartProof proof(HookupRequest request) {
         MotorRating old = MotorRating.from(request.old());
         Optional<MotorRating> now = request.pieces().isEmpty()
                 ? Optional.empty()
@@ -235,7 +235,7 @@ public final class MotorFamily implements Family {
                                         : "; air goes the right way")),
                 new Check("steady", "No shake, no rub, blade clear at speed"));
         List<String> taps = request.pieces().isEmpty() ? List.of() : MotorHookup.usedTaps(request);
-        return new Proof(before, running, taps.isEmpty() ? List.of("") : taps);
+        return new PartProof(before, running, taps.isEmpty() ? List.of("") : taps);
     }
 
     @Override

@@ -18,8 +18,8 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -323,8 +323,8 @@ public final class OverloadFamily extends LabelledFamily {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
-        return new Proof(
+    public PartProof proof(HookupRequest request) {
+        return new PartProof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, every power screw tight"),
                         new Check("dial", "Dial at the motor's FLA"),

@@ -20,8 +20,8 @@ import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -246,8 +246,8 @@ public final class PhaseMonitorFamily extends LabelledFamily {
     }
 
     @Override
-    public Proof proof(HookupRequest request) {
-        return new Proof(
+    public PartProof proof(HookupRequest request) {
+        return new PartProof(
                 List.of(
                         new Check("wires", "Wires as on the hook-up sheet, the three legs in their order"),
                         new Check("dials", "Volts, unbalance and delay set")),

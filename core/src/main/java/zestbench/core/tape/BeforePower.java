@@ -6,7 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Trait;
 import zestbench.core.quantity.Letters;
 

@@ -2,7 +2,7 @@ package zestbench.core.tape;
 
 import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Look;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.judgement.Judged;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.MatchRequest.Circuit;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Sections;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.quantity.Quantity;
@@ -20,10 +20,10 @@ public final class ProofList {
     private ProofList() {}
 
     /** The checks that belong to what was done; none until a replacement is chosen. */
-    public static Proof of(PartState part) {
+    public static PartProof of(PartState part) {
         return part.hookup(Circuit.UNKNOWN, null)
                 .map(part.family()::proof)
-                .orElse(new Proof(List.of(), List.of(), List.of()));
+                .orElse(new PartProof(List.of(), List.of(), List.of()));
     }
 
     /** The sections of a new piece that are used and can be measured before it goes in, without power on it. */
@@ -83,7 +83,7 @@ public final class ProofList {
                         + part.family().shortText(chosen.pieces().get(piece).spec()));
             }
         }
-        Proof proof = of(part);
+        PartProof proof = of(part);
         for (Check check : proof.all()) {
             if (!part.ticked(Entry.Checklist.PROOF).contains(check.key())) {
                 out.add("tick: " + check.text());

@@ -12,8 +12,8 @@ import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
 import zestbench.core.family.MatchRequest;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.TestRequest;
 import zestbench.core.family.TestRequest.SectionReading;
@@ -178,13 +178,13 @@ public final class TransformerFamily implements Family {
 
     /** Before power the pair that is connected is held against its design volts. */
     @Override
-    public Proof proof(HookupRequest request) {
+    public PartProof proof(HookupRequest request) {
         Optional<String> pair = request.pieces().isEmpty()
                 ? Optional.empty()
                 : TransformerHookup.intended(
                                 request.pieces().get(0), request.site().circuit())
                         .map(Primary.Pair::words);
-        return new Proof(
+        return new PartProof(
                 List.of(
                         new Check(
                                 "pair",

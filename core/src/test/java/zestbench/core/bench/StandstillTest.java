@@ -14,7 +14,7 @@ import zestbench.core.call.OnLeaving;
 import zestbench.core.call.Refusal;
 import zestbench.core.call.Stock;
 import zestbench.core.call.Surroundings;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.plate.Plates;
 import zestbench.core.proof.Altitude;
 import zestbench.core.shop.ShopRules;

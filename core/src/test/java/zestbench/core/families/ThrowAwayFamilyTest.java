@@ -21,8 +21,8 @@ import zestbench.core.family.MatchRequest;
 import zestbench.core.family.MatchRequest.Circuit;
 import zestbench.core.family.MatchRequest.StockLine;
 import zestbench.core.family.Offers;
-import zestbench.core.family.Proof;
-import zestbench.core.family.Proof.Check;
+import zestbench.core.family.PartProof;
+import zestbench.core.family.PartProof.Check;
 import zestbench.core.family.Spec;
 import zestbench.core.family.SpecPair;
 import zestbench.core.family.TestRequest;
@@ -145,8 +145,8 @@ class ThrowAwayFamilyTest {
         }
 
         @Override
-        public Proof proof(HookupRequest request) {
-            return new Proof(List.of(new Check("tight", "Tight in its rack")), List.of(), List.of());
+        public PartProof proof(HookupRequest request) {
+            return new PartProof(List.of(new Check("tight", "Tight in its rack")), List.of(), List.of());
         }
 
         @Override

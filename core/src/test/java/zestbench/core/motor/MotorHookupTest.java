@@ -20,7 +20,7 @@ import zestbench.core.family.HookupRequest;
 import zestbench.core.family.HookupRequest.Site;
 import zestbench.core.family.MatchAnswer.Assignment;
 import zestbench.core.family.MatchRequest.Circuit;
-import zestbench.core.family.Proof;
+import zestbench.core.family.PartProof;
 import zestbench.core.family.Spec;
 import zestbench.core.wiring.Graph;
 import zestbench.core.wiring.Graph.Spot;
@@ -224,12 +224,12 @@ class MotorHookupTest {
                 new Wire("COM", "white", null, "neutral"),
                 new Wire("HIGH", "black", null, "cool relay"),
                 new Wire("LOW", "red", null, "heat relay"));
-        Proof proof =
+        PartProof proof =
                 MOTOR.proof(new HookupRequest(spec(OLD + " 3 SPD"), List.of(spec(OLD + " 4 SPD")), List.of(), two));
         assertThat(proof.ampsAt()).containsExactly("HIGH", "LOW");
         assertThat(proof.running()).anyMatch(c -> c.text().startsWith("Turns CW seen from the leads"));
         assertThat(new MotorOnLine().usedTaps(spec(OLD + " 3 SPD"), two)).isEqualTo(2);
-        Proof single = MOTOR.proof(new HookupRequest(spec(OLD), List.of(spec(OLD)), List.of(), FOUND));
+        PartProof single = MOTOR.proof(new HookupRequest(spec(OLD), List.of(spec(OLD)), List.of(), FOUND));
         assertThat(single.ampsAt()).containsExactly("");
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
  * @param running looked at with the power on
  * @param ampsAt names of the speeds whose running amps are asked for; a single speed has an empty name
  */
-public record Proof(List<Check> before, List<Check> running, List<String> ampsAt) {
+public record PartProof(List<Check> before, List<Check> running, List<String> ampsAt) {
     /** One line to tick off. */
     public record Check(String key, String text) {}
 
