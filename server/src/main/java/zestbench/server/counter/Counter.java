@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import zestbench.core.Families;
@@ -38,8 +39,9 @@ import zestbench.server.counter.CounterViews.Order;
 import zestbench.server.problem.Conflict;
 import zestbench.server.problem.NotHere;
 
-/** A simulated supply house with two branches. It knows nothing of the bench and is asked over HTTP only. */
+/** A simulated supply house with two branches, opened when it is first asked. It knows nothing of the bench and is asked over HTTP only. */
 @Component
+@Lazy
 class Counter {
     private static final int MOST_FOUND = 12;
     private static final LocalTime OPENS = LocalTime.of(6, 30);

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
@@ -30,6 +31,7 @@ import zestbench.server.counter.CounterViews.Order;
 /** The simulated supply house's interface; a real one can take its place behind the same words. */
 @ChangesNothing
 @RestController
+@Lazy
 @RequestMapping("/counter/v1")
 class CounterController {
     private static final long SLOW_MILLIS = 2_500;

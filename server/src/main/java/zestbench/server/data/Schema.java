@@ -9,6 +9,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationInfo;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.stereotype.Component;
@@ -88,9 +89,11 @@ class Schema implements FlywayMigrationStrategy {
     }
 
     private boolean hasPending(Flyway flyway) {
-        MigrationInfo current = flyway.info().current();
+        // asked once: each asking opens the database and closes it again
+        MigrationInfoService info = flyway.info();
+        MigrationInfo current = info.current();
         MigrationVersion newest = MigrationVersion.EMPTY;
-        for (MigrationInfo each : flyway.info().all()) {
+        for (MigrationInfo each : info.all()) {
             if (each.getState().isResolved() && each.getVersion() != null) {
                 newest = each.getVersion().compareTo(newest) > 0 ? each.getVersion() : newest;
             }
@@ -100,7 +103,7 @@ class Schema implements FlywayMigrationStrategy {
                     + current.getVersion() + ", this one knows " + newest
                     + "): start the newer bench, or give another folder with --data.");
         }
-        return flyway.info().pending().length > 0;
+        return info.pending().length > 0;
     }
 
     private void copy() throws IOException {

@@ -1,6 +1,5 @@
 package zestbench.server.vision;
 
-import jakarta.annotation.PostConstruct;
 import java.util.List;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.Semaphore;
@@ -8,6 +7,8 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.util.ClassUtils;
 import zestbench.server.problem.Busy;
@@ -16,7 +17,7 @@ import zestbench.server.vision.PhotoText.Code;
 
 /**
  * Recognises what stands on a photo, one photo at a time: others wait in a short queue. The models are loaded in the
- * background while the bench starts, which waits for nobody.
+ * background as soon as the bench is open, so that its start has the machine for itself.
  */
 @Service
 public class PhotoReader {
@@ -26,7 +27,7 @@ public class PhotoReader {
     private final Semaphore place = new Semaphore(1, true);
     private final AtomicInteger waiting = new AtomicInteger();
 
-    @PostConstruct
+    @EventListener(ApplicationReadyEvent.class)
     void load() {
         if (isBuiltIn()) {
             Models.shared();
