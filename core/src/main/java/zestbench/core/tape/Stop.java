@@ -1,7 +1,7 @@
 package zestbench.core.tape;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -185,13 +185,24 @@ public record Stop(
             case PULL_DISCONNECT, STOP_MOTOR -> call.deadness().isSupplyDead();
             case START_PARTS -> isReadSince(call, line, EnumSet.of(Trait.HOLDS_CHARGE, Trait.STARTS));
             case FUSES -> isReadSince(call, line, EnumSet.of(Trait.PROTECTS));
-            case UPSTREAM ->
-                Arrays.stream(SupplyPoint.values())
-                        .flatMap(p -> call.supply().at(p).values().stream())
-                        .anyMatch(l -> l.number() > line);
+            case UPSTREAM -> isReadUpstream(call, line);
             case LOADS_TO_GROUND -> areAllReadToGround(call);
             default -> false;
         };
+    }
+
+    /** Whether line volts were read since at a point that is nearer to the source; control volts come from elsewhere. */
+    private static boolean isReadUpstream(CallState call, long line) {
+        for (SupplyPoint point : SupplyPoint.values()) {
+            Collection<Line> read = call.supply().at(point).values();
+            if (point.isControl() || read.stream().anyMatch(l -> l.number() == line)) {
+                return false;
+            }
+            if (read.stream().anyMatch(l -> l.number() > line)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isReadSince(CallState call, long line, Set<Trait> traits) {

@@ -226,6 +226,32 @@ class PowerOnTapeTest {
         assertThat(Stop.of(state())).isEmpty();
     }
 
+    private void volts(SupplyPoint point, String pair, double volts) {
+        add(new UnitEntry.SupplyRead(point, read(pair, Quantity.VOLTS, volts), List.of(), ""));
+    }
+
+    /** Control volts come from the transformer, and what lies behind a dead point says nothing of what lies before it. */
+    @Test
+    void aDeadPointIsSeenToByLineVoltsNearerToTheSourceAlone() {
+        volts(SupplyPoint.LINE, "L1-L2", 0);
+        assertThat(Stop.of(state()))
+                .singleElement()
+                .satisfies(s -> assertThat(s.demand()).isEqualTo(Demand.UPSTREAM));
+        volts(SupplyPoint.COIL, "COIL", 24.4);
+        volts(SupplyPoint.TRANSFORMER, "TRANSFORMER", 26);
+        volts(SupplyPoint.LOAD, "L1-L2", 238);
+        assertThat(Stop.of(state())).as("nothing was read upstream").hasSize(1);
+        volts(SupplyPoint.DISCONNECT, "L1-L2", 239);
+        assertThat(Stop.of(state())).isEmpty();
+        volts(SupplyPoint.DISCONNECT, "L1-L2", 0);
+        volts(SupplyPoint.LINE, "L1-L2", 239);
+        assertThat(Stop.of(state()))
+                .as("the first point, until it is read alive")
+                .hasSize(1);
+        volts(SupplyPoint.DISCONNECT, "L1-L2", 239);
+        assertThat(Stop.of(state())).isEmpty();
+    }
+
     @Test
     void twoStartDevicesAskForTheAddedOneToComeOutAfterMakingSafe() {
         add(new PartEntry.PartAdded("s", "start-device", "Start device", "Outdoor unit", "compressor"));
