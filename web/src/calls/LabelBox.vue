@@ -5,11 +5,10 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { CallsView } from '@/api/types'
 import PhotoWay from '@/photo/PhotoWay.vue'
-import FindingLines from '@/shared/FindingLines.vue'
-import GradePlate from '@/shared/GradePlate.vue'
 import { useDraft } from '@/shared/useDraft'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
+import LabelOnTruck from './LabelOnTruck.vue'
 import SaidByLabel from './SaidByLabel.vue'
 import { useLabelBox } from './useLabelBox'
 
@@ -44,10 +43,6 @@ const EXAMPLES = [
 ]
 const isOpen = computed(() => isFocused.value || text.value !== '')
 const ways = computed(() => answer.value?.found?.offers.filter((o) => o.canBeChosen) ?? [])
-const shown = computed(() => {
-  const own = ways.value.filter((o) => o.isWay)
-  return (own.length ? own : ways.value).slice(0, 2)
-})
 const isUsable = computed(() => answer.value !== null && !answer.value.problem && answer.value.kind !== '')
 const words = computed(() => {
   if (ways.value.length > 1) return `See the ${ways.value.length} ways`
@@ -142,42 +137,24 @@ function enter() {
         </button>
         <PhotoWay kind="auto" class="way" @keep="seen" />
       </div>
+      <p v-if="ui.pendingPhoto" class="waits" role="status">
+        The photo is kept: it goes with the label that is typed here.
+        <button type="button" class="zb-bare" @click="ui.pendingPhoto = null">Leave it out</button>
+      </p>
       <div v-if="isOpen" class="answer">
         <p v-if="wrong || notKept" role="alert" class="whole">
           <b>{{ wrong || notKept }}</b>
         </p>
         <template v-else-if="answer && text">
           <SaidByLabel :answer="answer" class="said" />
-          <div class="has">
-            <template v-if="answer.found">
-              <h2>
-                {{
-                  ways.length
-                    ? `On the truck: ${ways.length === 1 ? '1 way' : `${ways.length} ways`}`
-                    : 'Nothing on the truck fits'
-                }}
-              </h2>
-              <p class="zb-soft">by this label alone; the unit's own circuit is not asked here</p>
-              <FindingLines :findings="answer.found.findings.filter((f) => f.severity !== 'INFO')" />
-              <p v-for="o in shown" :key="o.offer.join(' ')" class="offer">
-                <GradePlate :grade="o.grade" :word="o.word" />
-                <span>
-                  <template v-for="(p, i) in o.pieces" :key="p.title"
-                    >{{ i ? ' and ' : '' }}<b>{{ p.title }}</b
-                    >{{ ' ' }}<span class="zb-plate bin">{{ p.where }}</span></template
-                  >
-                </span>
-              </p>
-            </template>
-            <div class="do">
-              <button type="submit" class="act" :disabled="!isUsable || isBusy">
-                <span>{{ words }}</span>
-              </button>
-              <button type="button" class="put" :disabled="!isUsable || isBusy" @click="isChoosing = true">
-                Put it on a call
-              </button>
-            </div>
-          </div>
+          <LabelOnTruck :found="answer.found" :ways="ways.length">
+            <button type="submit" class="act" :disabled="!isUsable || isBusy">
+              <span>{{ words }}</span>
+            </button>
+            <button type="button" class="put" :disabled="!isUsable || isBusy" @click="isChoosing = true">
+              Put it on a call
+            </button>
+          </LabelOnTruck>
         </template>
         <p v-else-if="isAsking" class="zb-soft whole" role="status">Reading …</p>
         <p v-else class="whole examples">
@@ -278,6 +255,20 @@ kbd {
 .way[aria-pressed='true'] {
   box-shadow: inset 0 -6px 0 var(--zb-ink);
 }
+.waits {
+  border-top: var(--zb-line);
+  padding: 0 18px;
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 16px;
+}
+.waits .zb-bare {
+  min-height: 48px;
+  font-weight: 600;
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 .answer {
   border-top: var(--zb-line);
   display: grid;
@@ -291,28 +282,6 @@ kbd {
 .said {
   padding: 10px 18px 12px;
   min-width: 0;
-}
-.has {
-  padding: 10px 18px 14px;
-  border-left: 1px solid var(--zb-hair);
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-}
-.offer {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-}
-.bin {
-  padding: 0 5px;
-}
-.do {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 10px;
-  margin-top: auto;
 }
 .act,
 .put {
@@ -374,10 +343,6 @@ kbd {
   }
   .answer {
     grid-template-columns: minmax(0, 1fr);
-  }
-  .has {
-    border-left: 0;
-    border-top: 1px solid var(--zb-hair);
   }
   .slash {
     flex-basis: 48px;

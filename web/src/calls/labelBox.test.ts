@@ -1,7 +1,9 @@
 import { flushPromises } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
+import PhotoWay from '@/photo/PhotoWay.vue'
 import { useCall } from '@/stores/call'
+import { useUi } from '@/stores/ui'
 import { callWith, judged, onBench, part, server } from '@/tests/bench'
 import LabelBox from './LabelBox.vue'
 
@@ -130,5 +132,18 @@ describe('the label box', () => {
     ear.result.value = '45 and 5'
     await flushPromises()
     expect((view.find('textarea').element as HTMLTextAreaElement).value).toBe('45 and 5')
+  })
+
+  it('says that a photo waits for its label, and lets it be left out', async () => {
+    server({ '/api/label-box': answer })
+    const view = await box()
+    const photo = new File(['x'], 'label.jpg')
+    view.findComponent(PhotoWay).vm.$emit('keep', '', photo)
+    await flushPromises()
+    expect(useUi().pendingPhoto).toBe(photo)
+    expect(view.find('.waits').text()).toContain('it goes with the label that is typed here')
+    await view.find('.waits button').trigger('click')
+    expect(useUi().pendingPhoto).toBeNull()
+    expect(view.find('.waits').exists()).toBe(false)
   })
 })
