@@ -138,7 +138,7 @@ function enter() {
         <PhotoWay kind="auto" class="way" @keep="seen" />
       </div>
       <p v-if="ui.pendingPhoto" class="waits" role="status">
-        The photo is kept: it goes with the label that is typed here.
+        Photo kept for this label
         <button type="button" class="zb-bare" @click="ui.pendingPhoto = null">Leave it out</button>
       </p>
       <div v-if="isOpen" class="answer">
@@ -261,6 +261,7 @@ kbd {
   display: flex;
   flex-wrap: wrap;
   align-items: center;
+  justify-content: space-between;
   gap: 0 16px;
 }
 .waits .zb-bare {

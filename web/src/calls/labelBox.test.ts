@@ -141,7 +141,7 @@ describe('the label box', () => {
     view.findComponent(PhotoWay).vm.$emit('keep', '', photo)
     await flushPromises()
     expect(useUi().pendingPhoto).toBe(photo)
-    expect(view.find('.waits').text()).toContain('it goes with the label that is typed here')
+    expect(view.find('.waits').text()).toContain('Photo kept for this label')
     await view.find('.waits button').trigger('click')
     expect(useUi().pendingPhoto).toBeNull()
     expect(view.find('.waits').exists()).toBe(false)

@@ -52,6 +52,8 @@ const boxes = computed<Boxed[]>(() => [
   ...certain.value.map((p) => ({ start: p.start, box: p.box, isPrivate: p.isPrivate })),
   ...doubtful.value.map((p, i) => ({ start: p.start, box: p.box, number: i + 1 })),
 ])
+/** Nothing came of it: the photo is worth keeping beside what is typed. */
+const isUnread = computed(() => wrong.value !== '' || seen.value?.read.text === '')
 const words = computed(() =>
   open.value ? `Keep this label, ask the ${open.value === 1 ? 'one' : open.value} later` : 'Keep this label',
 )
@@ -184,10 +186,10 @@ function keep() {
           </template>
         </section>
       </div>
-      <button v-if="wrong" type="button" class="act" :disabled="!photo" @click="keep">
+      <button v-if="isUnread" type="button" class="act" :disabled="!photo" @click="keep">
         Keep the photo, type the label
       </button>
-      <button v-else type="button" class="act" :disabled="!seen || seen.read.text === ''" @click="keep">
+      <button v-else type="button" class="act" :disabled="!seen" @click="keep">
         {{ words }}
       </button>
     </div>

@@ -1,9 +1,11 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { createPinia, setActivePinia } from 'pinia'
-import { effectScope, type EffectScope } from 'vue'
+import { effectScope, h, ref, type EffectScope } from 'vue'
 import type { LabelPhotoView } from '@/api/types'
+import { callWith, onBench, server } from '@/tests/bench'
 import PhotoBoxes from './PhotoBoxes.vue'
+import PhotoLook from './PhotoLook.vue'
 import { useLook } from './useLook'
 
 vi.mock('./picture', () => ({
@@ -140,5 +142,39 @@ describe('the boxes over a photo', () => {
     expect(view.emitted('cut')).toBeUndefined()
     await drag({ clientX: 250, clientY: 160 })
     expect(view.emitted('cut')).toEqual([[{ x: 50, y: 60, width: 200, height: 100 }]])
+  })
+})
+
+describe('a photo on which nothing was read', () => {
+  it('is kept beside the label that is typed for it', async () => {
+    URL.createObjectURL = vi.fn(() => 'blob:photo')
+    URL.revokeObjectURL = vi.fn()
+    const none: LabelPhotoView = {
+      ...SEEN,
+      read: { kind: '', title: '', text: '', pieces: [], unread: [], hint: 'No text was found.' },
+      turned: 0,
+      boxes: [],
+      lines: [],
+    }
+    const given = ref<File | null>(null)
+    const kept = vi.fn()
+    server({ '/api/label-photo': none, '/api/photo-queue': { ahead: 0 } })
+    await onBench(
+      { render: () => h(PhotoLook, { modelValue: given.value, kind: 'auto', onKeep: kept }) },
+      callWith([]),
+      { call: 'ASK' },
+    )
+    given.value = new File(['x'], 'label.jpg')
+    await flushPromises()
+    const keep = await vi.waitFor(() => {
+      const found = [...document.querySelectorAll('button')].find((b) =>
+        b.textContent?.includes('type the label'),
+      )
+      expect(found).toBeDefined()
+      return found as HTMLButtonElement
+    })
+    keep.click()
+    expect(kept.mock.calls[0]?.[0]).toBe('')
+    expect((kept.mock.calls[0]?.[1] as File).name).toBe('turned-0.jpg')
   })
 })
