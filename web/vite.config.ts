@@ -58,5 +58,7 @@ export default defineConfig({
     environment: 'jsdom',
     server: { deps: { inline: ['vuetify'] } },
     setupFiles: ['./src/tests/setup.ts'],
+    // the framework is loaded once, not for each file
+    isolate: false,
   },
 })

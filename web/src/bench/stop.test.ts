@@ -1,16 +1,10 @@
 import { flushPromises } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import type { CallView, PartView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { action, callWith, judged, onBench, part, server } from '@/tests/bench'
 import AmpsDesk from './AmpsDesk.vue'
 import WorkSurface from './WorkSurface.vue'
-
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 
 const STOP: NonNullable<PartView['stop']> = {
   demand: 'FIND_CAUSE',

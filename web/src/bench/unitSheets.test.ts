@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, expect, it, vi } from 'vitest'
+import { beforeEach, expect, it } from 'vitest'
 import type { PlateCheckView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
@@ -10,11 +10,6 @@ import PlateChecks from './PlateChecks.vue'
 import SuspectList from './SuspectList.vue'
 import WorkSurface from './WorkSurface.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, expect, it, vi } from 'vitest'
+import { beforeEach, expect, it } from 'vitest'
 import type { CallsView as Calls, PartView } from '@/api/types'
 import CallsView from '@/calls/CallsView.vue'
 import QuickLine from '@/shell/QuickLine.vue'
@@ -9,11 +9,6 @@ import { callWith, judged, onBench, part, safe, server } from '@/tests/bench'
 import TruckView from '@/truck/TruckView.vue'
 import PartsRail from './PartsRail.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
 })

@@ -1,24 +1,12 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { ref } from 'vue'
+import { beforeEach, describe, expect, it } from 'vitest'
 import PhotoWay from '@/photo/PhotoWay.vue'
 import { useCall } from '@/stores/call'
 import { useUi } from '@/stores/ui'
 import { callWith, judged, onBench, part, server } from '@/tests/bench'
+import { ear } from '@/tests/ear'
 import LabelBox from './LabelBox.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-  entries: async () => [],
-}))
-/** What the browser hears. */
-const ear = { isSupported: ref(false), isListening: ref(false), result: ref(''), toggle: vi.fn() }
-vi.mock('@vueuse/core', async (original) => ({
-  ...(await original<typeof import('@vueuse/core')>()),
-  useSpeechRecognition: () => ear,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

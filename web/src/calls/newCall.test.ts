@@ -8,11 +8,6 @@ import { server } from '@/tests/bench'
 import { vuetify } from '@/theme/vuetify'
 import NewCall from './NewCall.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   setActivePinia(createPinia())

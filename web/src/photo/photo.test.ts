@@ -8,10 +8,6 @@ import PhotoBoxes from './PhotoBoxes.vue'
 import PhotoLook from './PhotoLook.vue'
 import { useLook } from './useLook'
 
-vi.mock('./picture', () => ({
-  drawnAnew: vi.fn(async (photo: Blob, degrees = 0) => new File([photo], `turned-${degrees}.jpg`)),
-}))
-
 const BOX = [
   [10, 10],
   [110, 10],

@@ -1,17 +1,5 @@
-import { ref } from 'vue'
 import { api, body } from '@/api/client'
-import type { Attribute } from '@/api/types'
+import { toldOnce } from '@/stores/toldOnce'
 
-const attributes = ref<Attribute[]>([])
-let isAsked = false
-
-/** What a plate can say; told by the server once. */
-export function usePlateAttributes() {
-  if (!isAsked) {
-    isAsked = true
-    body(api.GET('/api/plate-attributes'))
-      .then((known) => (attributes.value = known))
-      .catch(() => (isAsked = false))
-  }
-  return attributes
-}
+/** What a plate can say. */
+export const usePlateAttributes = toldOnce('plate attributes', () => body(api.GET('/api/plate-attributes')))

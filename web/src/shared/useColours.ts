@@ -1,18 +1,11 @@
-import { ref } from 'vue'
 import { api, body } from '@/api/client'
-import type { WireColour } from '@/api/types'
+import { toldOnce } from '@/stores/toldOnce'
 
-const colours = ref<WireColour[]>([])
-let isAsked = false
+const useRows = toldOnce('wire colours', () => body(api.GET('/api/wire-colours')))
 
-/** The colours a wire can be given by name; told by the server once. */
+/** The colours a wire can be given by name. */
 export function useColours() {
-  if (!isAsked) {
-    isAsked = true
-    body(api.GET('/api/wire-colours'))
-      .then((known) => (colours.value = known))
-      .catch(() => (isAsked = false))
-  }
+  const colours = useRows()
   const cssOf = (name: string) => colours.value.find((c) => c.name === name)?.css ?? 'var(--zb-sheet)'
   return { colours, cssOf }
 }

@@ -1,15 +1,8 @@
 import { flushPromises } from '@vue/test-utils'
 import { effectScope, ref } from 'vue'
-import { beforeEach, expect, it, vi } from 'vitest'
+import { expect, it } from 'vitest'
 import { useDraft } from './useDraft'
-
-const kept = new Map<string, string>()
-vi.mock('idb-keyval', () => ({
-  get: async (key: string) => kept.get(key),
-  set: async (key: string, value: string) => void kept.set(key, value),
-  del: async (key: string) => void kept.delete(key),
-}))
-beforeEach(() => kept.clear())
+import { kept } from '@/tests/kept'
 
 const draft = (name: string | ReturnType<typeof ref<string>>, initial = '') =>
   effectScope().run(() => useDraft(name as string, () => initial))!

@@ -13,11 +13,6 @@ import type { Attribute } from '@/api/types'
 import TopBar from './TopBar.vue'
 import WelcomeView from './WelcomeView.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -6,12 +6,6 @@ import { useCall } from './call'
 import { clock, useTimers } from './timers'
 import { useWaiting } from './waiting'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
-
 const part = (id: string, filled: Step[], more: Partial<PartView> = {}) =>
   ({ id, filled, readings: [], isGood: false, title: 'Run capacitor', ...more }) as unknown as PartView
 const call = (more: Partial<CallView> = {}) =>

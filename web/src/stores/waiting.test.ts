@@ -2,12 +2,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Change } from '@/api/client'
 import { useWaiting } from './waiting'
-
-const kept = new Map<string, unknown>()
-vi.mock('idb-keyval', () => ({
-  get: async (key: string) => kept.get(key),
-  set: async (key: string, value: unknown) => void kept.set(key, value),
-}))
+import { kept } from '@/tests/kept'
 
 const change = (id: string): Change => ({
   id,
@@ -23,7 +18,6 @@ const ok = () => new Response(JSON.stringify({ id: 7 }), { status: 200 })
 
 describe('changes that wait for a connection', () => {
   beforeEach(() => {
-    kept.clear()
     setActivePinia(createPinia())
   })
 

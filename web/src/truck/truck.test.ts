@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { StockView } from '@/api/types'
 import QuickLine from '@/shell/QuickLine.vue'
 import { useUi } from '@/stores/ui'
@@ -7,12 +7,6 @@ import { callWith, onBench, server } from '@/tests/bench'
 import StockPanel from './StockPanel.vue'
 import TruckView from './TruckView.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-  entries: async () => [],
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -1,5 +1,5 @@
 import { flushPromises, type VueWrapper } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { CallView, JudgedView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { action, callWith, judged, onBench, part, plateSide, server } from '@/tests/bench'
@@ -9,11 +9,6 @@ import PlateStep from './PlateStep.vue'
 import SupplyStep from './SupplyStep.vue'
 import WindingsStep from './WindingsStep.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -9,17 +9,9 @@ import OptionsStep from './OptionsStep.vue'
 import ProofStep from './ProofStep.vue'
 import WriteUpsStep from './WriteUpsStep.vue'
 
-const kept = new Map<string, string>()
-vi.mock('idb-keyval', () => ({
-  get: async (key: string) => kept.get(key),
-  set: async (key: string, value: string) => void kept.set(key, value),
-  del: async (key: string) => void kept.delete(key),
-  entries: async () => [],
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()
-  kept.clear()
 })
 
 const base = callWith([]).leave

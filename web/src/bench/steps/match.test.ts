@@ -1,15 +1,9 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import { useCall } from '@/stores/call'
 import { action, callWith, onBench, part, server } from '@/tests/bench'
 import MatchStep from './MatchStep.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-  entries: async () => [],
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -1,5 +1,5 @@
 import { flushPromises } from '@vue/test-utils'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
 import type { PartView } from '@/api/types'
 import { useCall } from '@/stores/call'
 import { action, callWith, judged, onBench, part, prove, server } from '@/tests/bench'
@@ -11,11 +11,6 @@ import ConfirmRead from '../ConfirmRead.vue'
 import ReadStep from './ReadStep.vue'
 import TestStep from './TestStep.vue'
 
-vi.mock('idb-keyval', () => ({
-  get: async () => undefined,
-  set: async () => undefined,
-  del: async () => undefined,
-}))
 beforeEach(() => {
   document.body.innerHTML = ''
   localStorage.clear()

@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import type { AmpsView, Attribute, PartView } from '@/api/types'
 import AddPart from '@/bench/AddPart.vue'
 import AmpsStep from '@/bench/steps/AmpsStep.vue'
@@ -10,8 +10,6 @@ import TestStep from '@/bench/steps/TestStep.vue'
 import { useCall } from '@/stores/call'
 import { action, callWith, judged, onBench, part, prove, server } from '@/tests/bench'
 import StandingWhere from './StandingWhere.vue'
-
-vi.mock('idb-keyval', () => ({ get: async () => undefined, set: async () => {}, del: async () => {} }))
 
 const SHAFT: PartView['looks'][number] = {
   key: 'SHAFT',

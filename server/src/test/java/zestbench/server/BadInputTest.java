@@ -46,7 +46,8 @@ class BadInputTest {
     @MethodSource("operations")
     void isAnsweredWithAProblemAndNeverWithAFailure(String method, String path) {
         RunningBench bench = RunningBench.demo();
-        for (String body : BODIES) {
+        // what is only asked for has no body
+        for (String body : method.equals("GET") ? List.of("{}") : BODIES) {
             RunningBench.Answer answer = bench.send(
                     method, path, body, "X-Request-Id", UUID.randomUUID().toString());
             assertThat(answer.status())

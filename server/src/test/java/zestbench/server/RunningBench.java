@@ -21,8 +21,10 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The real application on a free port with a database of its own, spoken to over HTTP. */
 public final class RunningBench implements AutoCloseable {
+    private static final String DATABASE = "zestbench.mv.db";
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static @Nullable RunningBench demo;
+    private static @Nullable Path town;
 
     private final ConfigurableApplicationContext context;
     private final HttpClient client = HttpClient.newHttpClient();
@@ -49,17 +51,30 @@ public final class RunningBench implements AutoCloseable {
 
     /** A bench of one's own. @param settings such as {@code --zest.demo=false} */
     public static RunningBench start(String... settings) {
+        List<String> arguments = new ArrayList<>(List.of(settings));
+        arguments.add("--server.port=0");
         try {
-            Path data = Files.createTempDirectory("zest-test");
-            List<String> arguments = new ArrayList<>(List.of(settings));
-            arguments.add("--server.port=0");
             if (arguments.stream().noneMatch(a -> a.startsWith("--zest.data="))) {
+                Path data = Files.createTempDirectory("zest-test");
                 arguments.add("--zest.data=" + data);
+                if (!arguments.contains("--zest.demo=false")) {
+                    Files.copy(town(), data.resolve(DATABASE));
+                }
             }
-            return new RunningBench(SpringApplication.run(ZestBench.class, arguments.toArray(String[]::new)));
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
         }
+        return new RunningBench(SpringApplication.run(ZestBench.class, arguments.toArray(String[]::new)));
+    }
+
+    /** A database with the demo town in it, filled once for all benches of this JVM. */
+    private static synchronized Path town() throws IOException {
+        if (town == null) {
+            Path data = Files.createTempDirectory("zest-test");
+            start("--zest.data=" + data).close();
+            town = data.resolve(DATABASE);
+        }
+        return town;
     }
 
     /** A part of it. */

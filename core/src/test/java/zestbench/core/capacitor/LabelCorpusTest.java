@@ -101,7 +101,7 @@ class LabelCorpusTest {
 
     /** Nothing that can be typed makes it fail, and every piece is the exact slice of what was typed. */
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8})
+    @ValueSource(ints = {1, 2, 3, 4})
     void brokenLabelsNeverFailAndPiecesStayExact(int seed) {
         Random random = new Random(seed);
         List<String> whole = List.of(
