@@ -87,7 +87,7 @@ public final class LeaveBench {
     private static ProofView proof(CallState state, ProofSetup setup, Before before) {
         LeaveState leave = state.leave();
         Map<ProofPoint, Double> readings = leave.readings();
-        UnitProof.Answer answer = state.proved(setup);
+        UnitProof.Answer answer = state.runningUnit().proved(setup);
         boolean isSettled = leave.isSettled(setup);
         SettlingView settling = leave.settling()
                 .map(s -> new SettlingView(s.sinceMillis(), s.fromMillis(), s.untilMillis(), isSettled))
@@ -98,10 +98,10 @@ public final class LeaveBench {
                 settling,
                 setup.refrigerant(),
                 setup.table() != null,
-                points(leave, state.running()),
+                points(leave, state.runningUnit().runsFor()),
                 figures(answer),
                 wanders(leave),
-                state.isHeating() ? List.of() : circuits(state, setup, before),
+                state.runningUnit().isHeating() ? List.of() : circuits(state, setup, before),
                 ChargeBench.views(state, setup),
                 ChargeBench.circuits(state, setup),
                 answer.findings().stream().map(FindingView::of).toList(),
@@ -147,7 +147,7 @@ public final class LeaveBench {
                     points.add(PointView.of(point, at == null ? null : at.value(), at == null ? null : at.atMillis()));
                 }
             }
-            UnitProof.Answer answer = state.proved(setup, name);
+            UnitProof.Answer answer = state.runningUnit().proved(setup, name);
             out.add(new CircuitView(
                     circuit,
                     points,

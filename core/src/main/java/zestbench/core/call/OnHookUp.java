@@ -3,18 +3,18 @@ package zestbench.core.call;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import zestbench.core.family.LeadsTried;
 import zestbench.core.family.PartProof;
 import zestbench.core.family.Spec;
 import zestbench.core.family.Turning;
+import zestbench.core.fan.BeltDrive;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.motor.BeltDrive;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.tape.CallState;
 import zestbench.core.tape.Entry;
 import zestbench.core.tape.PartEntry;
 import zestbench.core.tape.PartState;
 import zestbench.core.tape.ProofList;
-import zestbench.core.transformer.Primary;
 import zestbench.core.wiring.Sheet;
 import zestbench.core.wiring.Wire;
 
@@ -148,25 +148,16 @@ public sealed interface OnHookUp extends Command {
         @Override
         public Decision decide(CallState state, Surroundings around) {
             PartState at = state.part(part);
-            Spec label = MeantMotor.labelOf(at);
-            List<Primary.Lead> leads = Primary.of(label).leads();
-            InputProblem.require(
-                    one >= 0 && two >= 0 && one < leads.size() && two < leads.size() && one != two,
-                    "one",
-                    one + " and " + two,
-                    "give two different leads of the new transformer's printed list");
             double line = InputProblem.given(
                     state.together().circuit(at).lineVolts(), "lineVolts", "read the line under Supply first");
-            double rated = Primary.secondaryVolts(label);
-            Primary.Pair pair = Primary.pair(leads.get(one), leads.get(two), line, rated);
-            boolean isRight = pair.isRight(rated);
+            LeadsTried tried = at.family().tried(MeantMotor.labelOf(at), one, two, line);
             return Decision.of(new PartEntry.Looked(
                     part,
                     ProofList.PAIR,
                     one + "-" + two,
-                    (isRight ? "Line on the right two leads: " : "Refused before power: ") + pair.words(),
-                    isRight ? Verdict.GOOD : Verdict.FAILED,
-                    pair.words()));
+                    (tried.isRight() ? "Line on the right two leads: " : "Refused before power: ") + tried.words(),
+                    tried.isRight() ? Verdict.GOOD : Verdict.FAILED,
+                    tried.words()));
         }
     }
 

@@ -100,7 +100,9 @@ public sealed interface OnLeaving extends Command {
                     circuit,
                     "nothing of this circuit was read: read its pressures and lines first");
             ProofSetup setup = around.proof(state.plates());
-            Limits limits = (of == null ? state.proved(setup) : state.proved(setup, of))
+            Limits limits = (of == null
+                            ? state.runningUnit().proved(setup)
+                            : state.runningUnit().proved(setup, of))
                     .verdicts().stream()
                             .filter(v -> v.subject().equals(wander.figure().name()))
                             .map(Judged::limits)
@@ -122,7 +124,7 @@ public sealed interface OnLeaving extends Command {
     private static List<LeaveEntry.CircuitProved> others(CallState state, ProofSetup setup) {
         return state.leave().others().keySet().stream()
                 .map(circuit -> {
-                    UnitProof.Answer answer = state.proved(setup, circuit);
+                    UnitProof.Answer answer = state.runningUnit().proved(setup, circuit);
                     return new LeaveEntry.CircuitProved(
                             circuit,
                             state.leave().readings(circuit),
@@ -145,7 +147,7 @@ public sealed interface OnLeaving extends Command {
             LeaveState leave = state.leave();
             ProofSetup setup = around.proof(state.plates());
             Map<ProofPoint, Double> readings = leave.readings();
-            UnitProof.Answer answer = state.proved(setup);
+            UnitProof.Answer answer = state.runningUnit().proved(setup);
             if (answer.verdicts().isEmpty() && answer.shown().isEmpty()) {
                 throw new Refusal("Nothing to keep yet: read return and supply air, or a pressure and its line.");
             }

@@ -3,7 +3,6 @@ package zestbench.core.call;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import zestbench.core.capacitor.UnderLoad;
 import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Family;
 import zestbench.core.family.Look;
@@ -119,12 +118,12 @@ public sealed interface OnTest extends Command {
         /** What the line has in this country, Hz. [practice] */
         private SectionReading in(Family family, Surroundings around, String field) {
             if (amps != null || volts != null) {
-                return UnderLoad.of(
-                                InputProblem.given(amps, field + ".amps", "give the start-winding amps"),
-                                InputProblem.given(volts, field + ".volts", "give the volts across the capacitor"),
-                                hertz == null ? SystemVolts.USUAL_HERTZ : hertz,
-                                around.meter(Quantity.AMPS))
-                        .of(section);
+                return family.underLoad(
+                        section,
+                        InputProblem.given(amps, field + ".amps", "give the start-winding amps"),
+                        InputProblem.given(volts, field + ".volts", "give the volts across the capacitor"),
+                        hertz == null ? SystemVolts.USUAL_HERTZ : hertz,
+                        around.meter(Quantity.AMPS));
             }
             Quantity quantity = family.quantity(section == null ? "" : section);
             if (open) {

@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.GivenReading;
@@ -24,6 +25,7 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Letters;
+import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.suspect.Fact;
 import zestbench.core.wiring.Sheet;
@@ -95,6 +97,11 @@ public final class CapacitorFamily implements Family {
     @Override
     public String attributeOf(String criterion) {
         return SECTION_LINES.contains(criterion) ? Sections.ATTRIBUTE : criterion;
+    }
+
+    @Override
+    public SectionReading underLoad(@Nullable String section, double amps, double volts, double hertz, Meter meter) {
+        return UnderLoad.of(amps, volts, hertz, meter).of(section);
     }
 
     @Override

@@ -15,6 +15,8 @@ import zestbench.core.judgement.Judgement;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
 import zestbench.core.label.LabelReader;
+import zestbench.core.quantity.InputProblem;
+import zestbench.core.quantity.Meter;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.shop.ShopRules;
 import zestbench.core.suspect.Fact;
@@ -137,6 +139,17 @@ public interface Family {
     /** Leads the line goes on, as its label prints them; none where it has no choice of them. */
     default List<String> primaryLeads(Spec spec) {
         return List.of();
+    }
+
+    /** What the line would do across two of those leads. @param one @param two their places in the printed list */
+    default LeadsTried tried(Spec spec, int one, int two, double lineVolts) {
+        throw InputProblem.of(
+                "one", String.valueOf(one), "the label of " + title() + " prints no leads to choose from");
+    }
+
+    /** A reading of a section with the motor running. @param volts across it @param hertz 50 or 60 */
+    default SectionReading underLoad(@Nullable String section, double amps, double volts, double hertz, Meter meter) {
+        throw InputProblem.of("amps", String.valueOf(amps), "only a run capacitor is read with the motor running");
     }
 
     /** What it is on a unit, beyond its label. */

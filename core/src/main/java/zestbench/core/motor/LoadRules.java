@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import zestbench.core.circuit.CircuitLoads;
+import zestbench.core.fan.FanLaws;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Grade;
 import zestbench.core.judgement.Mark;
@@ -125,7 +126,7 @@ final class LoadRules {
                     wanted,
                     given,
                     REFUSED,
-                    MotorPair.FAN_LAWS,
+                    FanLaws.MARK,
                     "other poles: ({} ÷ {})³ = {} times the power",
                     p.offered.rpm().get(0),
                     p.needed.rpm().get(0),
@@ -136,7 +137,7 @@ final class LoadRules {
                     wanted,
                     given,
                     REFUSED,
-                    MotorPair.FAN_LAWS,
+                    FanLaws.MARK,
                     "{} % off the speed: ({} ÷ {})³ = {} times the power",
                     Figures.fixed(100 * (ratio - 1), 0),
                     p.offered.rpm().get(0),
@@ -149,7 +150,7 @@ final class LoadRules {
                     wanted,
                     given,
                     same ? LIKE_FOR_LIKE : SUITABLE,
-                    MotorPair.FAN_LAWS,
+                    FanLaws.MARK,
                     same ? "same poles and speed" : "same poles, within 5 %: {} times the power",
                     power);
         }

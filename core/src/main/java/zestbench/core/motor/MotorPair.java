@@ -6,14 +6,10 @@ import org.jspecify.annotations.Nullable;
 import zestbench.core.circuit.SystemVolts;
 import zestbench.core.family.Comparison;
 import zestbench.core.family.MatchRequest.Circuit;
-import zestbench.core.judgement.Mark;
 import zestbench.core.shop.ShopRules;
 
 /** An old motor and one offered for it, with the circuit between them, and what comparing them brings to light. */
 final class MotorPair extends Comparison {
-
-    static final Mark FAN_LAWS =
-            Mark.standard("fan laws, ASHRAE Handbook HVAC Systems and Equipment; fan power goes with rpm³");
 
     final MotorRating needed;
     final MotorRating offered;

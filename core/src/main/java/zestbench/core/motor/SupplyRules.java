@@ -11,6 +11,7 @@ import static zestbench.core.judgement.Grade.UNDECIDED;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import zestbench.core.fan.FanLaws;
 import zestbench.core.judgement.Mark;
 import zestbench.core.motor.MotorRating.Kind;
 import zestbench.core.quantity.Figures;
@@ -225,7 +226,7 @@ final class SupplyRules {
                     wanted,
                     given,
                     REFUSED,
-                    supply < named.get(0) ? Mark.PHYSICS : MotorPair.FAN_LAWS,
+                    supply < named.get(0) ? Mark.PHYSICS : FanLaws.MARK,
                     supply < named.get(0)
                             ? "a 60 Hz motor is overfluxed on 50 Hz"
                             : "on 60 Hz it turns 1.2 times as fast: the fan wants 1.2³ = 1.73 times the power");

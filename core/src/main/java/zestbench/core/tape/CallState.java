@@ -17,14 +17,9 @@ import zestbench.core.judgement.Demand;
 import zestbench.core.judgement.Finding;
 import zestbench.core.plate.PlateFacts;
 import zestbench.core.plate.Plates;
-import zestbench.core.proof.HeatProof;
-import zestbench.core.proof.ProofFigure;
-import zestbench.core.proof.ProofSetup;
 import zestbench.core.proof.Running;
-import zestbench.core.proof.UnitProof;
 import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Meter;
-import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.safety.SafePeriod;
 import zestbench.core.supply.ControlVoltage;
@@ -355,43 +350,9 @@ public final class CallState {
         return known;
     }
 
-    /** Whether heat is called for, as it was said. */
-    public boolean isHeating() {
-        return "yes".equals(answers.get(Fact.HEATING.name()));
-    }
-
-    /** What the unit runs for, as it was said: cooling where nobody says. */
-    public Running running() {
-        if (!isHeating()) {
-            return Running.COOLING;
-        }
-        return Question.PUMP.equals(answers.get(Fact.GAS_HEAT.name())) ? Running.HEAT_PUMP : Running.HEAT;
-    }
-
-    /** What the readings of the running unit amount to, for what it was called. */
-    public UnitProof.Answer proved(ProofSetup setup) {
-        return switch (running()) {
-            case COOLING -> UnitProof.of(leave.readings(), setup);
-            case HEAT -> HeatProof.of(leave.readings());
-            case HEAT_PUMP -> HeatProof.ofHeatPump(leave.readings(), setup);
-        };
-    }
-
-    /** The same of another circuit: what hangs on its refrigerant. */
-    public UnitProof.Answer proved(ProofSetup setup, String circuit) {
-        UnitProof.Answer whole = UnitProof.of(leave.readings(circuit), setup);
-        // the air is told with the first circuit
-        UnitProof.Answer first = UnitProof.of(leave.readings(), setup);
-        return new UnitProof.Answer(
-                whole.verdicts().stream()
-                        .filter(v -> ProofFigure.valueOf(v.subject()).isOfCircuit())
-                        .toList(),
-                whole.shown().stream()
-                        .filter(s -> s.reading().quantity() == Quantity.FAHRENHEIT)
-                        .toList(),
-                whole.findings().stream()
-                        .filter(f -> !first.findings().contains(f))
-                        .toList());
+    /** What it runs for, and what is proved of it. */
+    public RunningUnit runningUnit() {
+        return new RunningUnit(answers, leave);
     }
 
     /** What is known for the suspects. */
@@ -422,7 +383,7 @@ public final class CallState {
                 .toList();
         double rated =
                 controlVolts(SupplyPoint.TRANSFORMER).stream().findFirst().orElse(ControlVoltage.USUAL_COIL);
-        return supply.chain(running() == Running.HEAT, switches, rated);
+        return supply.chain(runningUnit().runsFor() == Running.HEAT, switches, rated);
     }
 
     /** Volts that labels read on this call give for a point of the control circuit; empty where none does. */

@@ -8,6 +8,7 @@ import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.GivenReading;
 import zestbench.core.family.HookupRequest;
+import zestbench.core.family.LeadsTried;
 import zestbench.core.family.Look;
 import zestbench.core.family.Look.Seen;
 import zestbench.core.family.MatchAnswer;
@@ -24,6 +25,7 @@ import zestbench.core.judgement.Mark;
 import zestbench.core.judgement.Verdict;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.quantity.Figures;
+import zestbench.core.quantity.InputProblem;
 import zestbench.core.quantity.Quantity;
 import zestbench.core.safety.Deadness;
 import zestbench.core.shop.ShopRules;
@@ -196,6 +198,19 @@ public final class TransformerFamily implements Family {
                         new Check("panel", "Panel on")),
                 List.of(new Check("secondary", "Secondary volts under load inside what its coils stand")),
                 List.of());
+    }
+
+    @Override
+    public LeadsTried tried(Spec spec, int one, int two, double lineVolts) {
+        List<Primary.Lead> leads = Primary.of(spec).leads();
+        InputProblem.require(
+                one >= 0 && two >= 0 && one < leads.size() && two < leads.size() && one != two,
+                "one",
+                one + " and " + two,
+                "give two different leads of the new transformer's printed list");
+        double rated = Primary.secondaryVolts(spec);
+        Primary.Pair pair = Primary.pair(leads.get(one), leads.get(two), lineVolts, rated);
+        return new LeadsTried(pair.words(), pair.isRight(rated));
     }
 
     @Override

@@ -135,7 +135,7 @@ class TwoCircuitsTest {
         CallState state = call.state();
         LeaveEntry.ProofKept kept = new LeaveEntry.ProofKept(
                 state.leave().readings(),
-                state.proved(call.around().proof(PLATES)).verdicts(),
+                state.runningUnit().proved(call.around().proof(PLATES)).verdicts(),
                 List.of(),
                 List.of(),
                 true,
@@ -144,7 +144,9 @@ class TwoCircuitsTest {
                 List.of(new LeaveEntry.CircuitProved(
                         "2",
                         state.leave().readings("2"),
-                        state.proved(call.around().proof(PLATES), "2").verdicts(),
+                        state.runningUnit()
+                                .proved(call.around().proof(PLATES), "2")
+                                .verdicts(),
                         List.of(),
                         List.of())));
         List<Line> tape = new ArrayList<>(state.tape());

@@ -12,7 +12,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 import zestbench.core.Families;
-import zestbench.core.capacitor.UnderLoad;
 import zestbench.core.family.Attribute;
 import zestbench.core.family.Family;
 import zestbench.core.family.MatchAnswer;
@@ -145,7 +144,9 @@ class ApiController {
             TakenReading taken = request.readings().get(i);
             InputProblem.require(taken != null, "readings[" + i + "]", null, "give a reading");
             readings.add(
-                    underLoad ? underLoad(taken, i, meter) : ApiParts.reading(family, taken, "readings[" + i + "]"));
+                    underLoad
+                            ? underLoad(family, taken, i, meter)
+                            : ApiParts.reading(family, taken, "readings[" + i + "]"));
         }
         Judgement judgement =
                 family.judge(new TestRequest(spec, readings, meter, RulesPart.orDefault(request.rules())));
@@ -175,14 +176,14 @@ class ApiController {
                 FindingGiven.of(judgement.findings()));
     }
 
-    private static SectionReading underLoad(TakenReading taken, int index, Meter meter) {
+    private static SectionReading underLoad(Family capacitor, TakenReading taken, int index, Meter meter) {
         try {
-            return UnderLoad.of(
-                            InputProblem.given(taken.amps(), "amps", "under load amps, volts and hertz are needed"),
-                            InputProblem.given(taken.volts(), "volts", "under load amps, volts and hertz are needed"),
-                            InputProblem.given(taken.hertz(), "hertz", "under load amps, volts and hertz are needed"),
-                            meter)
-                    .of(taken.section());
+            return capacitor.underLoad(
+                    taken.section(),
+                    InputProblem.given(taken.amps(), "amps", "under load amps, volts and hertz are needed"),
+                    InputProblem.given(taken.volts(), "volts", "under load amps, volts and hertz are needed"),
+                    InputProblem.given(taken.hertz(), "hertz", "under load amps, volts and hertz are needed"),
+                    meter);
         } catch (InputProblem problem) {
             throw problem.within("readings[" + index + "]");
         }

@@ -1,4 +1,4 @@
-package zestbench.core.motor;
+package zestbench.core.fan;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -79,7 +79,7 @@ public record BeltDrive(
         double most = fullLoadAmps * serviceFactor;
         boolean refused = amps > most;
         Reckoning power = Reckoning.of(
-                MotorPair.FAN_LAWS,
+                FanLaws.MARK,
                 "{} A × {}³ = {} A; at most {} A × {} = {} A.",
                 ampsNow,
                 Figures.fixed(ratio, 3),

@@ -1,4 +1,4 @@
-package zestbench.core.motor;
+package zestbench.core.fan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -8,9 +8,9 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import zestbench.core.fan.BeltDrive.Sheaves;
 import zestbench.core.judgement.Finding;
 import zestbench.core.judgement.Verdict;
-import zestbench.core.motor.BeltDrive.Sheaves;
 import zestbench.core.quantity.InputProblem;
 
 class BeltDriveTest {
