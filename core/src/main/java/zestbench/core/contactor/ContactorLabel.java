@@ -15,6 +15,7 @@ import zestbench.core.label.LabelReader;
 import zestbench.core.label.Shapes;
 import zestbench.core.label.Taking;
 import zestbench.core.label.Unit;
+import zestbench.core.quantity.Figures;
 import zestbench.core.value.Value;
 
 /** What a contactor's label says, and in which words. */
@@ -160,8 +161,31 @@ public final class ContactorLabel {
             }
         }
         boolean hasVolts = rows.stream().allMatch(r -> r.containsKey("lineVolts"));
-        if (hasVolts && rows.size() > 1) {
+        boolean isTable = hasVolts && rows.size() > 1;
+        if (isTable) {
             taking.setRows(RATINGS, rows);
+        }
+        belowRunning(taking, isTable ? rows : rows.subList(0, 1));
+    }
+
+    /** Contacts close on more than they carry of a motor, and carry no less of a heater. [physics] */
+    private static void belowRunning(Taking taking, List<Map<String, Value>> rows) {
+        double running = rows.stream()
+                .mapToDouble(row -> Taking.number(row, "fullLoadAmps"))
+                .filter(amps -> !Double.isNaN(amps))
+                .min()
+                .orElse(0);
+        for (int i = 0; i < rows.size(); i++) {
+            for (String name : List.of("lockedRotorAmps", "resistiveAmps")) {
+                double amps = Taking.number(rows.get(i), name);
+                if (amps < running) {
+                    taking.doubt(
+                            i == 0 ? name : RATINGS + "[" + i + "]." + name,
+                            Figures.plain(amps) + " A is less than its full load of " + Figures.plain(running)
+                                    + " A: compare with the label",
+                            null);
+                }
+            }
         }
     }
 

@@ -49,7 +49,7 @@ public final class FuseLabel {
                                     "retardo|delay|trage|t")
                             .by(
                                     Value.of(false),
-                                    "fast acting|fast|quick acting|non time delay|no time delay|non delay|flink|f|rapide|rapido"))
+                                    "fast acting|fast|quick acting|one time|one-time|non time delay|no time delay|non delay|flink|f|rapide|rapido"))
             .field(of("interruptingKiloamps", Shapes.number(1, TOP_KILOAMPS, Unit.KILOAMPS), interrupting()))
             .field(of(
                             "interruptingKiloamps",
@@ -61,7 +61,9 @@ public final class FuseLabel {
                     interrupting()))
             .field(of("bodyDiameterInches", FuseLabel::body).bare(0).alone(0))
             .foreign("sccr|kit contains|contains|lot")
-            .fillers("or less|non renewable|renewable|blown|kit|control board", "element|type s|gg|l|h|s");
+            .fillers(
+                    "or less|non renewable|renewable|blown|kit|control board",
+                    "element|type s|gg|l|h|s|cartridge|ferrule|knife blade");
 
     private FuseLabel() {}
 

@@ -11,11 +11,16 @@ import org.jspecify.annotations.Nullable;
  * @param numbers in their order; NaN where a digit is missing
  * @param joins the signs between them, one fewer
  * @param isSigned whether a plus or minus stands in front of the first
+ * @param isEnclosed whether it stands by itself in brackets, as how many there are does: {@code COND FAN (2)}
  */
-public record Figure(List<Double> numbers, String joins, boolean isSigned) {
+public record Figure(List<Double> numbers, String joins, boolean isSigned, boolean isEnclosed) {
     private static final Set<Double> DENOMINATORS = Set.of(
             2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0, 15.0, 16.0, 20.0, 25.0, 30.0, 32.0, 40.0, 50.0, 70.0, 100.0);
     private static final double LARGEST_WHOLE = 60;
+
+    Figure(List<Double> numbers, String joins, boolean isSigned) {
+        this(numbers, joins, isSigned, false);
+    }
 
     /** Whether a digit of any of its numbers is missing. */
     public boolean hasGap() {
@@ -109,5 +114,9 @@ public record Figure(List<Double> numbers, String joins, boolean isSigned) {
 
     private static boolean isWhole(double number) {
         return number == Math.rint(number);
+    }
+
+    Figure enclosed() {
+        return new Figure(numbers, joins, isSigned, true);
     }
 }

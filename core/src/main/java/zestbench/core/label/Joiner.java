@@ -53,7 +53,9 @@ final class Joiner extends SaidNumbers {
                 at = from + 1;
                 out.add(first);
             } else {
-                out.add(first.upTo(atoms.get(at - 1), Item.Kind.NUMBER, figure, written(from, at), cost(from, at)));
+                boolean isEnclosed = from > 0 && isSign(from - 1, "(") && isSign(at, ")");
+                Figure told = isEnclosed ? figure.enclosed() : figure;
+                out.add(first.upTo(atoms.get(at - 1), Item.Kind.NUMBER, told, written(from, at), cost(from, at)));
             }
         }
     }

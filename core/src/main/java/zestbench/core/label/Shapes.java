@@ -19,6 +19,7 @@ public final class Shapes implements Shape {
         GROUPS
     }
 
+    private static final double ENCLOSED = 0.6;
     private static final double ODD = 1.0;
     private static final double OF_PAIR = 1.34;
     private static final double OF_RANGE = 1.6;
@@ -147,7 +148,9 @@ public final class Shapes implements Shape {
             return null;
         }
         Told told = new Told(path, Value.of(Math.abs(one) * each));
-        return new Fit(other.isEmpty() ? List.of(told) : List.of(told, new Told(other, told.value())), cost);
+        // a number by itself in brackets is how many there are, more often than a rating
+        double most = figure.isEnclosed() && !needsUnit ? cost + ENCLOSED : cost;
+        return new Fit(other.isEmpty() ? List.of(told) : List.of(told, new Told(other, told.value())), most);
     }
 
     private @Nullable Fit span(String path, Figure figure, double each) {

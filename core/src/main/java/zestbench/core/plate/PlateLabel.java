@@ -223,7 +223,7 @@ public final class PlateLabel {
                         "ps|design pressure|design pressures|max design pressure|design press|hi/lo"))
                 .foreign(
                         "rated current|max. current|max current|imax|cooling capacity|heating|net weight",
-                        "static pressure|max static pressure|input btu/hr|output|manifold press|temp rise",
+                        "static pressure|max static pressure|input btu/hr|input btuh|input|heating input|gas input|output|manifold press|temp rise",
                         "inlet press max|inlet press|min fuse|listed|tel|warranty|wire|gwp|seer|hspf|eer|line set|add",
                         "baujahr|annee|year|ft|p/n|piston size|test pressure|capacity|min fuse")
                 .fillers(
@@ -255,6 +255,9 @@ public final class PlateLabel {
         PlateRows.fan(grammar, INDOOR);
         grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty|quantity|compressors|compressor(s)")
                 .in(COMPRESSORS));
+        grammar.field(of("quantity", PlateShapes::count, "compressor|compressors|comp|compr")
+                .in(COMPRESSORS)
+                .bare(0.1));
         grammar.field(of("amps", Shapes.number(1, 300, Unit.AMPS), "amps|amp")
                 .in(HEATER)
                 .bare(0.3));

@@ -39,6 +39,14 @@ final class PlateRows {
                                 "qty|quantity",
                                 group.equals(PlateLabel.OUTDOOR) ? "fans" : "blowers",
                                 group.equals(PlateLabel.OUTDOOR) ? "condenser fans" : "indoor fans")
-                        .in(group));
+                        .in(group))
+                .field(of(
+                                "quantity",
+                                PlateShapes::count,
+                                group.equals(PlateLabel.OUTDOOR)
+                                        ? "fan|fan motor|outdoor fan|outdoor fan motor|cond fan|condenser fan|od fan|condenser fan motor"
+                                        : "blower|blower motor|indoor fan|indoor fan motor|id fan|supply fan|evap fan|evaporator fan")
+                        .in(group)
+                        .bare(0.1));
     }
 }

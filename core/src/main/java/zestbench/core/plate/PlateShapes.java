@@ -13,6 +13,7 @@ import zestbench.core.value.Value;
 
 /** Figures and codes of rating plates that are more than one number. */
 final class PlateShapes {
+    private static final int MOST_OF_A_KIND = 8;
     private static final int CENTURY = 2000;
     private static final int FIRST_YEAR = 1970;
     private static final int LAST_YEAR = 2060;
@@ -135,13 +136,22 @@ final class PlateShapes {
                 : null;
     }
 
+    /** How many there are, in brackets beside what they are: COND FAN (2). */
+    static Shape.@Nullable Fit count(String path, Figure figure, @Nullable Unit unit) {
+        Double number = figure.isEnclosed() && unit == null ? figure.single() : null;
+        if (number == null || number != Math.rint(number) || number < 1 || number > MOST_OF_A_KIND) {
+            return null;
+        }
+        return new Shape.Fit(List.of(new Shape.Told(path, Value.of(number))), 0);
+    }
+
     /** So many of so many amps each, as 2 x 0.9. */
     static Shape.@Nullable Fit each(String path, Figure figure, @Nullable Unit unit) {
         boolean is = figure.size() == 2
                 && !figure.hasGap()
                 && figure.joins().equals("x")
                 && figure.first() >= 1
-                && figure.first() <= 8
+                && figure.first() <= MOST_OF_A_KIND
                 && unit == Unit.AMPS;
         return is
                 ? new Shape.Fit(

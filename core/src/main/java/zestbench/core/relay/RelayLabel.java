@@ -106,9 +106,8 @@ public final class RelayLabel {
         Value motor = taking.get("motorAmps");
         if (motor != null) {
             taking.set("contactAmps", motor);
-            if (!taking.has("duty")) {
-                taking.set("duty", Value.of("MOTOR"));
-            }
+            // what it carries of a heater stands beside it at times, and is more
+            taking.set("duty", Value.of("MOTOR"));
             taking.remove("motorAmps");
         }
         if (taking.unit("coilVolts") == Unit.VOLTS_DC) {

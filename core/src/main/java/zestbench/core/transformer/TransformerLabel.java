@@ -140,10 +140,8 @@ public final class TransformerLabel {
         COLOURS.forEach((colour, words) -> {
             grammar.field(of(LEAD + colour, TransformerShapes::lead, words));
             grammar.fillers(words);
-            if (!colour.equals(COMMON)) {
-                grammar.field(of(LEAD + colour, TransformerShapes::leadAndCommon, pairs(words)));
-            }
         });
+        LeadPairs.WRITTEN.forEach((pair, words) -> grammar.field(of(pair, TransformerShapes::pair, words)));
         return grammar;
     }
 
@@ -152,7 +150,8 @@ public final class TransformerLabel {
         List<Double> taps = new ArrayList<>();
         int leads = 0;
         for (Map.Entry<String, Value> each : taking.entries()) {
-            if (each.getKey().startsWith(LEAD) && each.getValue() instanceof Value.Num volts) {
+            boolean isLead = each.getKey().startsWith(LEAD) || each.getKey().startsWith(LeadPairs.PAIR);
+            if (isLead && each.getValue() instanceof Value.Num volts) {
                 taps.add(volts.number());
                 leads++;
             }
@@ -163,21 +162,8 @@ public final class TransformerLabel {
         return isListed ? 0 : 0.6;
     }
 
-    /** A lead and the common, as a winding is named by both: black and white, white and black. */
-    private static String[] pairs(String... words) {
-        List<String> out = new ArrayList<>();
-        String[] commons = COLOURS.getOrDefault(COMMON, new String[0]);
-        // both are printed in full or both short
-        for (int i = 0; i < Math.min(3, Math.min(words.length, commons.length)); i++) {
-            for (String between : new String[] {" ", "/"}) {
-                out.add(words[i] + between + commons[i]);
-                out.add(commons[i] + between + words[i]);
-            }
-        }
-        return out.toArray(new String[0]);
-    }
-
     private static void finish(Taking taking) {
+        Map<String, String> pairs = LeadPairs.settle(taking);
         List<Map<String, Value>> leads = new ArrayList<>();
         List<Double> taps = new ArrayList<>();
         for (Map.Entry<String, Value> each : List.copyOf(taking.entries())) {
@@ -185,7 +171,9 @@ public final class TransformerLabel {
                 Map<String, Value> row = new LinkedHashMap<>();
                 row.put("color", Value.of(each.getKey().substring(LEAD.length())));
                 row.put("volts", volts);
-                taking.move(each.getKey(), "leads[" + leads.size() + "].volts");
+                String path = "leads[" + leads.size() + "].volts";
+                taking.move(each.getKey(), path);
+                taking.move(pairs.getOrDefault(each.getKey(), each.getKey()), path);
                 leads.add(row);
                 if (volts.number() > 0) {
                     taps.add(volts.number());
@@ -195,6 +183,7 @@ public final class TransformerLabel {
         }
         if (leads.size() < 2) {
             COLOURS.keySet().forEach(c -> taking.move(LEAD + c, PRIMARY));
+            pairs.values().forEach(pair -> taking.move(pair, PRIMARY));
             if (!taps.isEmpty() && !taking.has(PRIMARY)) {
                 taking.set(PRIMARY, TransformerShapes.row(taps));
             }

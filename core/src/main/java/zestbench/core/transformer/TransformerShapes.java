@@ -18,15 +18,9 @@ final class TransformerShapes {
 
     private TransformerShapes() {}
 
-    /** Volts between a lead and the common. */
-    static Shape.@Nullable Fit leadAndCommon(String path, Figure figure, @Nullable Unit unit) {
-        Shape.Fit fit = lead(path, figure, unit);
-        if (fit == null || figure.first() == 0) {
-            return null;
-        }
-        List<Shape.Told> told = new ArrayList<>(fit.told());
-        told.add(new Shape.Told(TransformerLabel.LEAD + TransformerLabel.COMMON, Value.of(0)));
-        return new Shape.Fit(told, fit.cost());
+    /** Volts between two leads. */
+    static Shape.@Nullable Fit pair(String path, Figure figure, @Nullable Unit unit) {
+        return figure.first() == 0 ? null : lead(path, figure, unit);
     }
 
     /** Volts of one lead; 0 on the common. */

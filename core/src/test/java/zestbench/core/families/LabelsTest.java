@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import zestbench.core.Families;
 import zestbench.core.family.Family;
 import zestbench.core.label.LabelRead;
@@ -57,6 +58,7 @@ class LabelsTest {
                 "contactor | CONTACTOR 1.5 POLE 40FLA 24V COIL 50/60HZ | poles=1 shunt=true coilVolts=[24] coilHertz=[50,60] fullLoadAmps=40",
                 "contactor | Single pole w/ shunt, FLA 30 LRA 150 RES 40 @ 240V, coil: 24 VAC | poles=1 shunt=true coilVolts=[24] fullLoadAmps=30 lockedRotorAmps=150 resistiveAmps=40 lineVolts=240",
                 "contactor | 3P 240V FLA 50 LRA 300 RES 62 480V FLA 50 LRA 250 600V FLA 50 LRA 200 COIL 208/240V BOX LUG 6 QC 1 AUX | poles=3 coilVolts=[208,240] fullLoadAmps=50 lockedRotorAmps=300 resistiveAmps=62 lineVolts=240 terminals=BOX quickConnects=6 auxiliaryContacts=1",
+                "relay | FAN RELAY SPDT COIL 24VAC 8 FLA 48 LRA 14A RES | coilVolts=[24] contacts=SPDT contactAmps=8 duty=MOTOR",
                 "contactor | two pole contactor coil 24v holding 6 VA inrush 45 VA | poles=2 coilVolts=[24] coilHoldingVoltAmps=6 coilInrushVoltAmps=45",
                 "relay | RELAY SPDT COIL 24 V 12 A 277 V RES | coilVolts=[24] contacts=SPDT contactAmps=12 contactVolts=277 duty=RESISTIVE",
                 "relay | dpdt coil: 208/240v 10 fla 8 pin | coilVolts=[208,240] contacts=DPDT contactAmps=10 duty=MOTOR base=8 PIN",
@@ -161,5 +163,49 @@ class LabelsTest {
             assertThat(List.of(family.shortText(new zestbench.core.family.Spec(read.fields()))))
                     .isNotEmpty();
         }
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2P FLA 30 LRA 25 COIL 24V, lockedRotorAmps",
+        "2P FLA 30 RES 20 COIL 24V, resistiveAmps",
+        "2P FLA 30 RES 40 LRA 150 COIL 24V,"
+    })
+    void aContactThatMakesLessThanItCarriesIsDoubted(String text, String doubted) {
+        List<String> doubts = Families.read("contactor", text).doubts().stream()
+                .map(LabelRead.Doubt::field)
+                .toList();
+        assertThat(doubted == null ? doubts.isEmpty() : doubts.contains(doubted))
+                .as("%s", doubts)
+                .isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "PRI BLK/RED=208 BLK/ORG=240 BLK/WHT=120 SEC 24V 40VA, BLACK:0 WHITE:120 RED:208 ORANGE:240",
+        "PRI WHT-ORG 240 WHT-BLK 120 SEC 24V 40VA, WHITE:0 BLACK:120 ORANGE:240",
+        "BLACK/WHITE 120V SEC 24V 40VA, WHITE:0 BLACK:120"
+    })
+    void theLeadThatIsInAllPairsIsTheCommon(String text, String leads) {
+        LabelRead read = Families.read("transformer", text);
+        assertThat(((Value.Items) read.fields().fields().get("leads")).items())
+                .extracting(LabelsTest::plain)
+                .containsExactlyInAnyOrder(leads.split(" "));
+        assertThat(read.reads()).extracting(LabelRead.Piece::field).noneMatch(f -> f.startsWith("lead "));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"BLK-RED 208 WHT-ORG 240 SEC 24V 40VA", "BRN-BLK 480 BRN-RED 240 SEC 24V 40 VA"})
+    void pairsWithoutALeadInAllOfThemAreNotBelieved(String text) {
+        LabelRead read = Families.read("transformer", text);
+        assertThat(read.fields().fields()).doesNotContainKey("leads");
+        assertThat(read.doubts()).extracting(LabelRead.Doubt::field).contains("leads");
+    }
+
+    @Test
+    void aOneTimeFuseIsAFuseThatDoesNotWait() {
+        LabelRead read = Families.read(Families.AUTO, "cartridge fuse 15 amp 250v one time class H");
+        assertThat(read.kind()).isEqualTo("fuse");
+        assertThat(text(read, "fuse")).isEqualTo("amps=15 volts=250 fuseClass=H timeDelay=false");
     }
 }
