@@ -28,9 +28,12 @@ public final class Bench {
     record Line(String id, int quantity, double microfarads, int cents) {}
 
     private static final double[] VALUES = {2, 2.5, 3, 4, 5, 6, 7, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 60};
-    private static final int WARM_UP = 300;
+    /** Until the machine's compiler is done with it: a search is more code than an enumeration, and takes longer to warm up. */
+    private static final double WARM_UP_SECONDS = 1;
+
     private static final int LABELS_WARM_UP = 600;
-    private static final int RUNS = 61;
+    private static final int[] SIZES = {100, 1_000, 10_000};
+    private static final int RUNS = 201;
     private static final int LONGEST = 20_000;
     private static final double SOLVER_SECONDS = 20;
     private static final long SEED = 20_240_517;
@@ -57,7 +60,12 @@ public final class Bench {
         print(
                 "20,000 signs read",
                 median(() -> Families.read("contactor", long20).reads().size()));
-        for (int lines : new int[] {100, 1_000, 10_000}) {
+        for (int lines : SIZES) {
+            MatchRequest request = request(lines(lines));
+            Shelf shelf = Shelf.of(request.stock());
+            warmUp(() -> CapacitorMatch.onShelf(request, shelf).size());
+        }
+        for (int lines : SIZES) {
             truck(lines, arguments.length > 0 && arguments[0].equals("solver"));
         }
     }
@@ -85,17 +93,24 @@ public final class Bench {
                 .filter(m -> m.grade().fits())
                 .findFirst()
                 .orElseThrow();
-        double search = median(() -> CapacitorMatch.onShelf(request, shelf).size());
         System.out.printf(Locale.ROOT, "%n%,d lines%n", size);
         print("  shelf sorted once", median(() -> Shelf.of(request.stock()).hashCode()));
+        double[][] both = inTurn(
+                () -> CapacitorMatch.piecesOnShelf(request, shelf).size(),
+                () -> Enumeration.best(lines, 55, 7.5).cents());
+        double search = median(both[0]);
         print("  search", search);
-        double plain = median(() -> Enumeration.best(lines, 55, 7.5).cents());
+        print(
+                "  search, worded",
+                median(() -> CapacitorMatch.onShelf(request, shelf).size()));
+        double[] ratios = new double[RUNS];
+        Arrays.setAll(ratios, i -> both[0][i] / both[1][i]);
         System.out.printf(
                 Locale.ROOT,
                 "  %-20s %10.3f ms, the search takes %.1f times that%n",
                 "plain enumeration",
-                plain,
-                search / plain);
+                median(both[1]),
+                median(ratios));
         System.out.printf(
                 Locale.ROOT,
                 "  best: %s, %d pieces, %.2f%n",
@@ -200,21 +215,46 @@ public final class Bench {
     }
 
     private static double median(Supplier<Integer> work) {
+        return median(inTurn(List.of(work))[0]);
+    }
+
+    private static double median(double[] figures) {
+        double[] sorted = figures.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
+    }
+
+    private static double[][] inTurn(Supplier<Integer> one, Supplier<Integer> other) {
+        return inTurn(List.of(one, other));
+    }
+
+    private static long warmUp(Supplier<Integer> work) {
         long sink = 0;
-        for (int i = 0; i < WARM_UP; i++) {
+        long began = System.nanoTime();
+        while (System.nanoTime() - began < WARM_UP_SECONDS * 1e9) {
             sink += work.get();
         }
-        double[] millis = new double[RUNS];
+        return sink;
+    }
+
+    /** Milliseconds of each, in turn, so that what else the machine does touches them alike. */
+    private static double[][] inTurn(List<Supplier<Integer>> works) {
+        long sink = 0;
+        for (Supplier<Integer> work : works) {
+            sink += warmUp(work);
+        }
+        double[][] millis = new double[works.size()][RUNS];
         for (int i = 0; i < RUNS; i++) {
-            long from = System.nanoTime();
-            sink += work.get();
-            millis[i] = (System.nanoTime() - from) / 1e6;
+            for (int w = 0; w < works.size(); w++) {
+                long from = System.nanoTime();
+                sink += works.get(w).get();
+                millis[w][i] = (System.nanoTime() - from) / 1e6;
+            }
         }
         if (sink == Long.MIN_VALUE) {
             throw new IllegalStateException("never; keeps the work from being left out");
         }
-        Arrays.sort(millis);
-        return millis[RUNS / 2];
+        return millis;
     }
 
     private static void print(String what, double millis) {

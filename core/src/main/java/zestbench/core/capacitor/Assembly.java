@@ -43,6 +43,14 @@ record Assembly(List<Combination.Piece<CapacitorRating>> pieces, List<List<Share
         return new Assembly(List.of(piece), shares);
     }
 
+    /** The same one piece with another that is rated alike in its place. */
+    Assembly of(Lot.Unit unit) {
+        Combination.Piece<CapacitorRating> piece = pieces.get(0);
+        return piece.unit().equals(unit)
+                ? this
+                : new Assembly(List.of(new Combination.Piece<>(piece.lot(), unit, piece.masks())), shares);
+    }
+
     List<CapacitorRating> parts() {
         return pieces.stream().map(p -> p.lot().part()).distinct().toList();
     }

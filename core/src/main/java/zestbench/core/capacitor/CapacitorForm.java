@@ -29,7 +29,7 @@ final class CapacitorForm implements Rules<CapacitorRating> {
 
     @Override
     public Grade serving(int slot, List<Share<CapacitorRating>> shares) {
-        Grade grade = capacitance(slot, shares).worst(tolerance(slot, shares));
+        Grade grade = capacitance(slot, shares).worst(tolerance(slot, shares)).worst(joining(slot, shares));
         for (Share<CapacitorRating> share : shares) {
             grade = grade.worst(checked(share.lot().part()));
         }
@@ -88,16 +88,24 @@ final class CapacitorForm implements Rules<CapacitorRating> {
         return sum / THOUSANDTHS;
     }
 
-    @Override
-    public Grade form(List<List<Share<CapacitorRating>>> shares, int pieces) {
-        Grade grade = pieces == 1 ? ofOnePiece(shares) : Grade.NEEDS_CHANGE;
+    /** How what serves all terminals is joined. @param pieces how many physical pieces there are in all */
+    Grade form(List<List<Share<CapacitorRating>>> shares, int pieces) {
+        Grade grade = pieces == 1 ? ofOnePiece(shares) : ofSeveral();
         for (int slot = 0; slot < shares.size(); slot++) {
-            for (Share<CapacitorRating> share : shares.get(slot)) {
-                grade = grade.worst(ofShare(slot, share));
-            }
-            if (shares.get(slot).size() > 1) {
-                grade = grade.worst(makeUp());
-            }
+            grade = grade.worst(joining(slot, shares.get(slot)));
+        }
+        return grade;
+    }
+
+    @Override
+    public Grade ofSeveral() {
+        return Grade.NEEDS_CHANGE;
+    }
+
+    private Grade joining(int slot, List<Share<CapacitorRating>> shares) {
+        Grade grade = shares.size() > 1 ? makeUp() : Grade.LIKE_FOR_LIKE;
+        for (Share<CapacitorRating> share : shares) {
+            grade = grade.worst(ofShare(slot, share));
         }
         return grade;
     }

@@ -40,6 +40,12 @@ public final class CapacitorMatch {
         return new CapacitorMatch(request).stock(shelf);
     }
 
+    /** The same by the pieces of each offer alone, with none of it worded. */
+    public static List<List<String>> piecesOnShelf(MatchRequest request, Shelf shelf) {
+        return new CapacitorMatch(request)
+                .ranked(shelf).stream().map(Ranked::ids).toList();
+    }
+
     private List<Finding> findings() {
         List<Finding> out = new ArrayList<>(needed.findings());
         boolean run = needed.rating().sections().size() <= 2
@@ -69,28 +75,64 @@ public final class CapacitorMatch {
     }
 
     private List<Match> stock(Shelf shelf) {
-        Map<Grade, List<Ranked>> byGrade = new EnumMap<>(Grade.class);
-        for (List<Shelf.Line> alike : shelf.lines()) {
-            Grade grade = grade(Assembly.ofOne(needed, form, alike.get(0).lot()));
-            List<Ranked> ofGrade = byGrade.computeIfAbsent(grade, g -> new ArrayList<>());
-            for (Shelf.Line line : alike) {
-                ofGrade.add(Ranked.of(needed, Assembly.ofOne(needed, form, line.lot()), line.cost(), grade));
-            }
+        List<Match> out = new ArrayList<>();
+        for (Ranked ranked : ranked(shelf)) {
+            out.add(Assessment.of(needed, form, ranked.assembly()));
         }
+        return out;
+    }
+
+    /** The best twelve of each grade. */
+    private List<Ranked> ranked(Shelf shelf) {
+        Map<Grade, List<Ranked>> byGrade = new EnumMap<>(Grade.class);
+        byItself(shelf).forEach((grade, alike) -> byGrade.put(grade, best(alike)));
         if (!needed.rating().sections().isEmpty()) {
             List<Lot<CapacitorRating>> lots = shelf.usable(needed);
             for (Combination<CapacitorRating> found :
                     CombinationSearch.find(lots, shelf.wants(needed, request.rules()), form)) {
                 Assembly assembly = Assembly.of(found, needed.slots().size());
                 byGrade.computeIfAbsent(found.grade(), g -> new ArrayList<>())
-                        .add(Ranked.of(needed, assembly, found.cost(), found.grade()));
+                        .add(new Ranked(assembly, found.grade(), found.error(), found.cost(), found.ids(), null));
             }
         }
-        List<Match> out = new ArrayList<>();
+        List<Ranked> out = new ArrayList<>();
         for (List<Ranked> ofGrade : byGrade.values()) {
             ofGrade.sort(Ranked.BEST_FIRST);
-            for (Ranked ranked : ofGrade.subList(0, Math.min(CombinationSearch.KEPT, ofGrade.size()))) {
-                out.add(Assessment.of(needed, form, ranked.assembly()));
+            out.addAll(ofGrade.subList(0, Math.min(CombinationSearch.KEPT, ofGrade.size())));
+        }
+        return out;
+    }
+
+    /** The lines of the shelf that serve by themselves: of each rating the cheapest, with all that are rated alike. */
+    private Map<Grade, List<Alike>> byItself(Shelf shelf) {
+        Map<Grade, List<Alike>> out = new EnumMap<>(Grade.class);
+        for (List<Shelf.Line> lines : shelf.lines()) {
+            Assembly assembly = Assembly.ofOne(needed, form, lines.get(0).lot());
+            Grade grade = grade(assembly);
+            Ranked cheapest = Ranked.of(needed, assembly, lines.get(0).cost(), grade);
+            out.computeIfAbsent(grade, g -> new ArrayList<>()).add(new Alike(cheapest, lines));
+        }
+        return out;
+    }
+
+    private record Alike(Ranked cheapest, List<Shelf.Line> lines) {
+        double error() {
+            return cheapest.error();
+        }
+    }
+
+    /** Those that can be among the best twelve: what is nearer goes before what is cheaper. */
+    private static List<Ranked> best(List<Alike> ofGrade) {
+        ofGrade.sort(Comparator.comparingDouble(Alike::error));
+        List<Ranked> out = new ArrayList<>();
+        double last = Double.NaN;
+        for (Alike alike : ofGrade) {
+            if (out.size() >= CombinationSearch.KEPT && alike.error() > last) {
+                break;
+            }
+            last = alike.error();
+            for (Shelf.Line line : alike.lines()) {
+                out.add(alike.cheapest().of(line));
             }
         }
         return out;
@@ -135,7 +177,11 @@ public final class CapacitorMatch {
                 .thenComparingInt(r -> r.ids.size())
                 .thenComparingDouble(Ranked::error)
                 .thenComparingDouble(Ranked::cost)
-                .thenComparing(r -> String.join("\n", r.ids));
+                .thenComparing(Ranked::name);
+
+        private String name() {
+            return ids.size() == 1 ? ids.get(0) : String.join("\n", ids);
+        }
 
         static Ranked of(Requirement needed, Assembly assembly, double cost, Grade grade) {
             double error = 0;
@@ -146,6 +192,12 @@ public final class CapacitorMatch {
             List<String> ids =
                     assembly.pieces().stream().map(p -> p.unit().id()).sorted().toList();
             return new Ranked(assembly, grade, zestbench.core.quantity.Figures.tidy(error), cost, ids, null);
+        }
+
+        /** The same with a piece that is rated alike. */
+        Ranked of(Shelf.Line line) {
+            Lot.Unit unit = line.lot().units().get(0);
+            return new Ranked(assembly.of(unit), grade, error, line.cost(), List.of(unit.id()), null);
         }
 
         Ranked worded(Requirement needed, CapacitorForm form) {

@@ -1,6 +1,7 @@
 package zestbench.core.capacitor;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -25,9 +26,14 @@ import zestbench.core.value.Value;
  * plate, then the old capacitor. Where they disagree the better witness stands and the disagreement is a finding.
  *
  * @param hertz frequencies the capacitor has to stand; empty where unknown
+ * @param slots the terminals to serve: HERM and FAN of a dual, or the one of a single (null)
  */
-record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings) {
+record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings, List<@Nullable Terminal> slots) {
     private static final int MOST_SECTIONS = 2;
+
+    Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> findings) {
+        this(rating, hertz, findings, slots(rating));
+    }
 
     static Requirement of(MatchRequest request) {
         CapacitorRating rating;
@@ -61,13 +67,12 @@ record Requirement(CapacitorRating rating, List<Double> hertz, List<Finding> fin
         return rating.hertz().contains(SystemVolts.USUAL_HERTZ) ? List.of(SystemVolts.USUAL_HERTZ) : rating.hertz();
     }
 
-    /** The terminals to serve: HERM and FAN of a dual, or the one of a single (null). */
-    List<@Nullable Terminal> slots() {
+    private static List<@Nullable Terminal> slots(CapacitorRating rating) {
         List<@Nullable Terminal> out = new ArrayList<>();
         for (Section section : rating.sections()) {
             out.add(section.terminal());
         }
-        return out;
+        return Collections.unmodifiableList(out);
     }
 
     double microfarads(int slot) {

@@ -11,9 +11,11 @@ import zestbench.core.quantity.Figures;
  */
 public record Phrase(String pattern, List<Object> values) {
     public Phrase {
-        values = values.stream()
-                .map(v -> v instanceof Number n ? (Object) n.doubleValue() : String.valueOf(v))
-                .toList();
+        List<Object> kept = new ArrayList<>(values.size());
+        for (Object value : values) {
+            kept.add(value instanceof Number n ? (Object) n.doubleValue() : String.valueOf(value));
+        }
+        values = List.copyOf(kept);
     }
 
     public static Phrase of(String pattern, Object... values) {

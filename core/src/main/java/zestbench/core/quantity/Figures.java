@@ -11,6 +11,7 @@ public final class Figures {
 
     private static final int PLAIN_DECIMALS = 4;
     private static final int TIDY_DECIMALS = 9;
+    private static final int TEN_THOUSAND = 10_000;
     private static final double BILLION = 1e9;
     /** Up to here what is rounded away in binary is less than the twentieth that is left to a tie. [physics: 2⁻⁵² of 10¹⁴] */
     private static final double LARGEST_IN_BINARY = 1e5;
@@ -30,8 +31,28 @@ public final class Figures {
         if (x == Math.rint(x) && Math.abs(x) < LARGEST_IN_BINARY) {
             return String.valueOf((long) x).replace('-', '−');
         }
+        double whole = Math.rint(x * TEN_THOUSAND);
+        boolean isClear = Math.abs(x) < LARGEST_IN_BINARY && Math.abs(x * TEN_THOUSAND - whole) < CLEAR_OF_A_TIE;
+        if (isClear) {
+            return plain((long) whole);
+        }
         BigDecimal rounded = BigDecimal.valueOf(x).setScale(PLAIN_DECIMALS, RoundingMode.HALF_UP);
         return signed(rounded.signum() == 0 ? BigDecimal.ZERO : rounded.stripTrailingZeros());
+    }
+
+    private static String plain(long tenThousandths) {
+        if (tenThousandths == 0) {
+            return "0";
+        }
+        long size = Math.abs(tenThousandths);
+        String decimals = String.valueOf(TEN_THOUSAND + size % TEN_THOUSAND);
+        int last = decimals.length();
+        while (decimals.charAt(last - 1) == '0') {
+            last--;
+        }
+        String sign = tenThousandths < 0 ? "−" : "";
+        // the figure in front of the decimals only keeps their noughts
+        return sign + size / TEN_THOUSAND + (last > 1 ? "." + decimals.substring(1, last) : "");
     }
 
     /** Takes the dust of binary arithmetic off a sum: 51.699999999999996 becomes 51.7. */

@@ -10,10 +10,20 @@ import zestbench.core.judgement.Grade;
  *
  * @param pieces one entry for each physical piece
  * @param error sum over terminals of |wanted − given| ÷ wanted
+ * @param ids of the pieces in order, with repeats
  */
-public record Combination<P>(List<Piece<P>> pieces, Grade grade, double error, double cost) {
+public record Combination<P>(List<Piece<P>> pieces, Grade grade, double error, double cost, List<String> ids) {
     /** A physical piece and what it gives to each terminal; 0 where it gives nothing. */
     public record Piece<P>(Lot<P> lot, Lot.Unit unit, List<Integer> masks) {}
+
+    static <P> Combination<P> of(List<Piece<P>> pieces, Grade grade, double error, double cost) {
+        List<String> ids = new ArrayList<>(pieces.size());
+        for (Piece<P> piece : pieces) {
+            ids.add(piece.unit().id());
+        }
+        ids.sort(Comparator.naturalOrder());
+        return new Combination<>(pieces, grade, error, cost, ids);
+    }
 
     /** Grade, then fewest pieces, then the smaller error, then cost, then ids. */
     public static <P> Comparator<Combination<P>> bestFirst() {
@@ -25,16 +35,6 @@ public record Combination<P>(List<Piece<P>> pieces, Grade grade, double error, d
                 .thenComparingInt(Combination::sectionsUsed)
                 .thenComparing(
                         c -> c.pieces().stream().map(Piece::masks).toList().toString());
-    }
-
-    /** Ids of the pieces in order, with repeats. */
-    public List<String> ids() {
-        List<String> ids = new ArrayList<>();
-        for (Piece<P> piece : pieces) {
-            ids.add(piece.unit().id());
-        }
-        ids.sort(Comparator.naturalOrder());
-        return ids;
     }
 
     private int sectionsUsed() {

@@ -32,6 +32,7 @@ public final class CombinationSearch<P> {
     private final Rules<P> rules;
     private final Budget budget = new Budget();
     private final Map<List<String>, Combination<P>> byIds = new HashMap<>();
+    private final Comparator<Combination<P>> order = Combination.bestFirst();
     private final Map<Grade, TreeSet<Combination<P>>> best = new EnumMap<>(Grade.class);
 
     private CombinationSearch(List<Lot<P>> lots, List<Want> wants, Rules<P> rules) {
@@ -40,7 +41,7 @@ public final class CombinationSearch<P> {
             servings.add(new Servings<>(slot, wants.get(slot), lots, rules, budget));
         }
         for (Grade grade : Grade.values()) {
-            best.put(grade, new TreeSet<>(Combination.bestFirst()));
+            best.put(grade, new TreeSet<>(order));
         }
     }
 
@@ -77,8 +78,10 @@ public final class CombinationSearch<P> {
 
     private void single(int pieces) {
         for (Serving<P> serving : servings.get(0).ofSize(pieces)) {
-            List<Combination.Piece<P>> joined = Joining.alone(serving.shares());
-            offer(List.of(serving), joined, pieces);
+            Grade grade = serving.grade().worst(rules.ofSeveral());
+            if (!isBehind(grade, pieces, serving.error(), serving.cost())) {
+                offer(grade, serving.error(), Joining.alone(serving.shares()));
+            }
         }
     }
 
@@ -92,73 +95,65 @@ public final class CombinationSearch<P> {
                 if ((first > 1 || second > 1) && !rules.makeUp().fits()) {
                     continue;
                 }
-                pairs(servings.get(0).ofSize(first), servings.get(1).ofSize(second), shared, pieces);
+                List<Serving<P>> firsts = servings.get(0).ofSize(first);
+                List<Serving<P>> seconds = servings.get(1).ofSize(second);
+                if (shared == 0) {
+                    apart(firsts, seconds, pieces);
+                } else {
+                    sharing(firsts, seconds, pieces);
+                }
             }
         }
     }
 
-    private void pairs(List<Serving<P>> firsts, List<Serving<P>> seconds, int shared, int pieces) {
-        Map<Lot<P>, List<Serving<P>>> byLot = shared > 0 ? byLot(seconds) : Map.of();
-        double cheapestSecond =
-                seconds.stream().mapToDouble(Serving::cost).min().orElse(0);
+    /** Each terminal has pieces of its own: what they are worth together is known before they are joined. */
+    private void apart(List<Serving<P>> firsts, List<Serving<P>> seconds, int pieces) {
+        Map<Grade, List<Serving<P>>> byGrade = new EnumMap<>(Grade.class);
+        for (Serving<P> second : seconds) {
+            byGrade.computeIfAbsent(second.grade(), g -> new ArrayList<>()).add(second);
+        }
         for (Serving<P> first : firsts) {
-            boolean makesUp = first.shares().size() > 1;
-            if (shared == 0 && isHopeless(first, cheapestSecond, pieces, makesUp)) {
-                continue;
-            }
-            for (Serving<P> second : shared == 0 ? seconds : partners(first, byLot)) {
-                budget.spend();
-                if (shared == 0 && isHopeless(first, second.cost(), pieces, makesUp)) {
-                    if (second.error() == 0) {
-                        continue;
+            byGrade.forEach((ofSecond, alike) -> {
+                Grade grade = first.grade().worst(ofSecond).worst(rules.ofSeveral());
+                for (Serving<P> second : alike) {
+                    budget.spend();
+                    double error = first.error() + second.error();
+                    // the others of this grade are no nearer and no cheaper
+                    if (isBehind(grade, pieces, error, first.cost() + second.cost())) {
+                        break;
                     }
+                    join(first, second, pieces);
                 }
-                List<Combination.Piece<P>> joined = Joining.of(first.shares(), second.shares());
-                if (joined.size() == pieces && Joining.isInStock(joined)) {
-                    offer(List.of(first, second), joined, pieces);
-                }
+            });
+        }
+    }
+
+    /** At least one piece serves both terminals. */
+    private void sharing(List<Serving<P>> firsts, List<Serving<P>> seconds, int pieces) {
+        Map<Lot<P>, List<Serving<P>>> byLot = byLot(seconds);
+        for (Serving<P> first : firsts) {
+            for (Serving<P> second : partners(first, byLot)) {
+                budget.spend();
+                join(first, second, pieces);
             }
         }
     }
 
-    /** Whether a pair of this cost, unshared, would fall behind what is held in every grade it could reach. */
-    private boolean isHopeless(Serving<P> first, double otherCost, int pieces, boolean makesUp) {
-        double cost = first.cost() + otherCost;
-        Grade from = makesUp ? first.grade().worst(rules.makeUp()) : first.grade();
-        for (Grade grade : Grade.values()) {
-            if (!grade.fits() || grade.compareTo(from) < 0) {
-                continue;
-            }
-            if (size(grade) < HELD) {
-                return false;
-            }
-            Combination<P> last = held(grade).last();
-            if (last.pieces().size() > pieces || last.error() > 0 || last.cost() >= cost) {
-                return false;
-            }
+    private void join(Serving<P> first, Serving<P> second, int pieces) {
+        List<Combination.Piece<P>> joined = Joining.of(first.shares(), second.shares());
+        if (joined.size() == pieces && Joining.isInStock(joined)) {
+            Grade grade = first.grade().worst(second.grade()).worst(rules.ofSeveral());
+            offer(grade, first.error() + second.error(), joined);
         }
-        return true;
     }
 
-    private void offer(List<Serving<P>> serving, List<Combination.Piece<P>> joined, int pieces) {
-        List<List<Share<P>>> shares = new ArrayList<>();
-        Grade grade = Grade.LIKE_FOR_LIKE;
-        double error = 0;
-        for (Serving<P> one : serving) {
-            shares.add(one.shares());
-            grade = grade.worst(one.grade());
-            error += one.error();
-        }
-        grade = grade.worst(rules.form(shares, pieces));
-        if (!grade.fits()) {
-            return;
-        }
+    private void offer(Grade grade, double error, List<Combination.Piece<P>> joined) {
         double cost = 0;
         for (Combination.Piece<P> piece : joined) {
             cost += piece.unit().cost();
         }
-        if (!isBehind(grade, pieces, Figures.tidy(error), Figures.tidy(cost))) {
-            hold(new Combination<>(joined, grade, Figures.tidy(error), Figures.tidy(cost)));
+        if (grade.fits() && !isBehind(grade, joined.size(), error, cost)) {
+            hold(Combination.of(joined, grade, Figures.tidy(error), Figures.tidy(cost)));
         }
     }
 
@@ -168,15 +163,14 @@ public final class CombinationSearch<P> {
             return false;
         }
         Combination<P> last = held(grade).last();
-        int order = Integer.compare(pieces, last.pieces().size());
-        order = order != 0 ? order : Double.compare(error, last.error());
-        return (order != 0 ? order : Double.compare(cost, last.cost())) > 0;
+        int than = Integer.compare(pieces, last.pieces().size());
+        than = than != 0 ? than : Double.compare(Figures.tidy(error), last.error());
+        return (than != 0 ? than : Double.compare(Figures.tidy(cost), last.cost())) > 0;
     }
 
     /** Keeps {@code found} if it is among the best of its grade; of one set of pieces only the best joining. */
     private void hold(Combination<P> found) {
         TreeSet<Combination<P>> held = held(found.grade());
-        Comparator<Combination<P>> order = Combination.bestFirst();
         if (held.size() >= HELD && order.compare(found, held.last()) >= 0) {
             return;
         }
@@ -217,10 +211,14 @@ public final class CombinationSearch<P> {
         return held(grade).size();
     }
 
+    /** By the pieces in them that have more than one section: only these can serve two terminals. */
     private static <P> Map<Lot<P>, List<Serving<P>>> byLot(List<Serving<P>> all) {
         Map<Lot<P>, List<Serving<P>>> out = new IdentityHashMap<>();
         for (Serving<P> serving : all) {
             for (Share<P> share : serving.shares()) {
+                if (share.lot().values().size() == 1) {
+                    continue;
+                }
                 List<Serving<P>> list = out.computeIfAbsent(share.lot(), l -> new ArrayList<>());
                 if (list.isEmpty() || list.get(list.size() - 1) != serving) {
                     list.add(serving);

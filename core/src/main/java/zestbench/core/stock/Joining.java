@@ -40,7 +40,12 @@ final class Joining {
     }
 
     static <P> boolean isInStock(List<Combination.Piece<P>> pieces) {
-        return pieces.stream().noneMatch(p -> p.unit() == NONE);
+        for (Combination.Piece<P> piece : pieces) {
+            if (piece.unit() == NONE) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static final Lot.Unit NONE = new Lot.Unit("", 0);

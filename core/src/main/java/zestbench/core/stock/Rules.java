@@ -5,16 +5,11 @@ import zestbench.core.judgement.Grade;
 
 /** What the family of parts says of a combination. */
 public interface Rules<P> {
-    /** How well these shares together serve terminal {@code slot}, their joining left aside. */
+    /** How well these shares together serve terminal {@code slot}, and how their being put together on it is liked. */
     Grade serving(int slot, List<Share<P>> shares);
 
-    /**
-     * How well the joining itself is liked.
-     *
-     * @param shares for each terminal what serves it
-     * @param pieces how many physical pieces there are in all
-     */
-    Grade form(List<List<Share<P>>> shares, int pieces);
+    /** How it is liked that there is more than one physical piece. */
+    Grade ofSeveral();
 
     /** The best grade that several pieces on one terminal can reach. */
     Grade makeUp();

@@ -17,7 +17,10 @@ final class Servings<P> {
     private final int slot;
     private final Want want;
     private final Rules<P> rules;
-    private final TreeMap<Long, List<Share<P>>> byValue = new TreeMap<>();
+    /** The values that can be given, rising, and what gives each. */
+    private final long[] values;
+
+    private final List<List<Share<P>>> giving;
     private final Map<Integer, List<Serving<P>>> bySize = new TreeMap<>();
     private final Budget budget;
 
@@ -26,6 +29,7 @@ final class Servings<P> {
         this.want = want;
         this.rules = rules;
         this.budget = budget;
+        TreeMap<Long, List<Share<P>>> byValue = new TreeMap<>();
         for (Lot<P> lot : lots) {
             for (Share<P> share : distinctShares(lot)) {
                 long sum = share.sum();
@@ -34,13 +38,15 @@ final class Servings<P> {
                 }
             }
         }
+        values = byValue.keySet().stream().mapToLong(Long::longValue).toArray();
+        giving = new ArrayList<>(byValue.values());
     }
 
     List<Serving<P>> ofSize(int size) {
         List<Serving<P>> known = bySize.get(size);
         if (known == null) {
             known = new ArrayList<>();
-            extend(new ArrayList<>(), size, 0, null, -1, known);
+            extend(new ArrayList<>(), size, 0, 0, 0, known);
             known.sort(Comparator.comparingDouble((Serving<P> s) -> s.error()).thenComparingDouble(s -> s.cost()));
             bySize.put(size, known);
         }
@@ -48,33 +54,19 @@ final class Servings<P> {
     }
 
     /** Adds shares in rising order of value, and of place within one value, so that each multiset comes once. */
-    private void extend(
-            List<Share<P>> soFar,
-            int left,
-            long sum,
-            @org.jspecify.annotations.Nullable Long lastValue,
-            int lastPlace,
-            List<Serving<P>> out) {
+    private void extend(List<Share<P>> soFar, int left, long sum, int fromValue, int fromPlace, List<Serving<P>> out) {
         if (left == 0) {
             add(soFar, sum, out);
             return;
         }
-        long floor = lastValue == null ? 1 : lastValue;
-        long low = left == 1 ? Math.max(floor, want.low() - sum) : floor;
-        long high = (want.high() - sum) / left;
-        if (left == 1) {
-            high = want.high() - sum;
-        }
-        if (low > high) {
-            return;
-        }
-        for (Map.Entry<Long, List<Share<P>>> entry :
-                byValue.subMap(low, true, high, true).entrySet()) {
-            List<Share<P>> bucket = entry.getValue();
-            int from = lastValue != null && entry.getKey().equals(lastValue) ? lastPlace : 0;
-            for (int place = from; place < bucket.size(); place++) {
-                soFar.add(bucket.get(place));
-                extend(soFar, left - 1, sum + entry.getKey(), entry.getKey(), place, out);
+        for (int at = fromValue; at < values.length && sum + left * values[at] <= want.high(); at++) {
+            if (left == 1 && sum + values[at] < want.low()) {
+                continue;
+            }
+            List<Share<P>> shares = giving.get(at);
+            for (int place = at == fromValue ? fromPlace : 0; place < shares.size(); place++) {
+                soFar.add(shares.get(place));
+                extend(soFar, left - 1, sum + values[at], at, place, out);
                 soFar.remove(soFar.size() - 1);
             }
         }

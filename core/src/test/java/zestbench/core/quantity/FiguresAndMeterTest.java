@@ -54,6 +54,26 @@ class FiguresAndMeterTest {
         assertThatThrownBy(() -> Figures.tidy(Double.NaN)).isInstanceOf(NumberFormatException.class);
     }
 
+    /** Against decimal arithmetic of the JDK, with ties at the fifth decimal. */
+    @Test
+    void figuresAreRoundedAsInDecimalArithmetic() {
+        long seed = System.nanoTime();
+        Random random = new Random(seed);
+        for (int i = 0; i < 200_000; i++) {
+            double size = Math.pow(10, random.nextInt(12) - 5);
+            double x = (random.nextBoolean() ? 1 : -1)
+                    * switch (random.nextInt(3)) {
+                        case 0 -> (Math.floor(random.nextDouble() * 1e6) + 0.5) / 1e4;
+                        case 1 -> Math.rint(random.nextDouble() * 1_000) / 100 * size;
+                        default -> random.nextDouble() * size;
+                    };
+            BigDecimal rounded = BigDecimal.valueOf(x).setScale(4, RoundingMode.HALF_UP);
+            String decimal =
+                    rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+            assertThat(Figures.plain(x)).as("%s, seed %d", x, seed).isEqualTo(decimal.replace('-', '−'));
+        }
+    }
+
     /** A 6,000-count meter as the open interface fixes it: 0.001 up to 6 µF, 0.01 up to 60, 0.1 up to 600. */
     @ParameterizedTest(name = "{0} µF in steps of {1}")
     @CsvSource({"0, 0.001", "6, 0.001", "6.001, 0.01", "60, 0.01", "60.1, 0.1", "600, 0.1", "700, 1"})

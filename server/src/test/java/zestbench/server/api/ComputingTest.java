@@ -70,7 +70,7 @@ class ComputingTest {
         }
 
         @Override
-        public Grade form(List<List<Share<String>>> shares, int pieces) {
+        public Grade ofSeveral() {
             return Grade.SUITABLE;
         }
 
