@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The faults ranked by what is known so far: the probability that each is there, alone or brought by another, so that the shares
@@ -68,14 +69,20 @@ public final class Suspects {
     }
 
     private final FaultModel model;
+    private final Map<Fact, Boolean> told;
     private final Map<Fact, Boolean> known;
     private final List<FaultModel.State> states;
     private final double[] weights;
     private final double[] shares;
     private final double other;
+    /** What follows, once it was asked for. */
+    private @Nullable List<Suspect> ranked;
 
-    private Suspects(FaultModel model, Map<Fact, Boolean> known) {
+    private @Nullable List<NextTest> tests;
+
+    private Suspects(FaultModel model, Map<Fact, Boolean> known, Map<Fact, Boolean> told) {
         this.model = model;
+        this.told = Map.copyOf(told);
         this.known = new EnumMap<>(Fact.class);
         this.known.putAll(known);
         this.states = model.states(!Boolean.FALSE.equals(known.get(Fact.THREE_PHASE)));
@@ -101,13 +108,13 @@ public final class Suspects {
     /** @param known what was found so or not so */
     public static Suspects of(Map<Fact, Boolean> known) {
         FaultModel model = modelOf(known);
-        Map<Fact, Boolean> told = new EnumMap<>(Fact.class);
+        Map<Fact, Boolean> asked = new EnumMap<>(Fact.class);
         known.forEach((fact, isSo) -> {
             if (model.asked().contains(fact)) {
-                told.put(fact, isSo);
+                asked.put(fact, isSo);
             }
         });
-        return new Suspects(model, told);
+        return new Suspects(model, asked, known);
     }
 
     /** What is called for says which faults are in question; cooling where nobody says. */
@@ -129,7 +136,12 @@ public final class Suspects {
     }
 
     static Suspects of(FaultModel model, Map<Fact, Boolean> known) {
-        return new Suspects(model, known);
+        return new Suspects(model, known, known);
+    }
+
+    /** Whether nothing else is known now, so that these are still the suspects. */
+    public boolean areOf(Map<Fact, Boolean> facts) {
+        return facts.equals(told);
     }
 
     /** What is left for a fault that is not in the table. */
@@ -139,12 +151,17 @@ public final class Suspects {
 
     /** Every fault, the likeliest first; equal ones as in the table. */
     public List<Suspect> ranked() {
-        List<Suspect> out = new ArrayList<>();
-        for (int i = 0; i < shares.length; i++) {
-            out.add(suspect(i));
+        List<Suspect> done = ranked;
+        if (done == null) {
+            List<Suspect> out = new ArrayList<>();
+            for (int i = 0; i < shares.length; i++) {
+                out.add(suspect(i));
+            }
+            out.sort(Comparator.comparingDouble(Suspect::share).reversed());
+            done = List.copyOf(out);
+            ranked = done;
         }
-        out.sort(Comparator.comparingDouble(Suspect::share).reversed());
-        return out;
+        return done;
     }
 
     /** Those that are still in question: what is proved is found and no longer ranked. */
@@ -224,6 +241,15 @@ public final class Suspects {
      * causes goes before the rest.
      */
     public List<NextTest> tests() {
+        List<NextTest> done = tests;
+        if (done == null) {
+            done = List.copyOf(worthFinding());
+            tests = done;
+        }
+        return done;
+    }
+
+    private List<NextTest> worthFinding() {
         List<NextTest> out = new ArrayList<>();
         double doubt = entropy();
         Outlook outlook = new Outlook();

@@ -57,11 +57,8 @@ public final class CallState {
     private UnitEntry.@Nullable CallEnded ended;
     /** What follows from the tape, once it was asked for: it takes long to work out, and is asked for again and again. */
     private @Nullable Suspects suspects;
-
-    /** What a place looked like before anything was moved. */
-    public record PlaceFound(List<Wire> wires, List<String> photos) {
-        private static final PlaceFound NOTHING = new PlaceFound(List.of(), List.of());
-    }
+    /** Those of the shorter tape, which are still right where no new fact came. */
+    private @Nullable Suspects before;
 
     private CallState(List<Line> tape, Set<Long> struck, Plates onRecord) {
         this.tape = List.copyOf(tape);
@@ -87,6 +84,13 @@ public final class CallState {
             }
         }
         state.settle();
+        return state;
+    }
+
+    /** The same for a tape that {@code before} was the beginning of: what it worked out is not worked out again where it holds. */
+    public static CallState of(List<Line> tape, Plates onRecord, CallState before) {
+        CallState state = of(tape, onRecord);
+        state.before = before.suspects != null ? before.suspects : before.before;
         return state;
     }
 
@@ -190,14 +194,11 @@ public final class CallState {
     }
 
     void placeWires(String name, List<Wire> wires) {
-        places.put(name, new PlaceFound(wires, place(name).photos()));
+        places.put(name, place(name).with(wires));
     }
 
     void placePhoto(String name, String photo) {
-        PlaceFound before = place(name);
-        List<String> photos = new ArrayList<>(before.photos());
-        photos.add(photo);
-        places.put(name, new PlaceFound(before.wires(), photos));
+        places.put(name, place(name).with(photo));
     }
 
     SafePeriod safe() {
@@ -344,7 +345,8 @@ public final class CallState {
     public Suspects suspects() {
         Suspects known = suspects;
         if (known == null) {
-            known = Suspects.of(evidence());
+            Map<Fact, Boolean> facts = evidence();
+            known = before != null && before.areOf(facts) ? before : Suspects.of(facts);
             suspects = known;
         }
         return known;

@@ -11,6 +11,8 @@ import zestbench.core.tape.Line;
 public final class Tape {
     private final List<Line> lines;
     private volatile @Nullable Folded folded;
+    /** Where the call stood before the last line; forgotten once it is known where it stands. */
+    private volatile @Nullable CallState before;
 
     private record Folded(Plates plates, CallState state) {}
 
@@ -31,15 +33,21 @@ public final class Tape {
         List<Line> longer = new ArrayList<>(lines.size() + 1);
         longer.addAll(lines);
         longer.add(line);
-        return new Tape(longer);
+        Tape tape = new Tape(longer);
+        Folded known = folded;
+        tape.before = known == null ? before : known.state();
+        return tape;
     }
 
     /** Where the call stands. @param plates of its unit, as its record has them */
     public CallState state(Plates plates) {
         Folded known = folded;
         if (known == null || !known.plates().equals(plates)) {
-            known = new Folded(plates, CallState.of(lines, plates));
+            CallState earlier = before;
+            CallState state = earlier == null ? CallState.of(lines, plates) : CallState.of(lines, plates, earlier);
+            known = new Folded(plates, state);
             folded = known;
+            before = null;
         }
         return known.state();
     }
