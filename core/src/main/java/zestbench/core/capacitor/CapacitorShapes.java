@@ -5,6 +5,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import zestbench.core.label.Figure;
 import zestbench.core.label.Shape;
+import zestbench.core.label.Shapes;
 import zestbench.core.label.Unit;
 import zestbench.core.value.Value;
 
@@ -13,6 +14,8 @@ final class CapacitorShapes {
     private static final double MOST_RUN_MICROFARADS = 200;
     private static final double WIDEST_CAN_INCHES = 4;
     private static final double TALLEST_CAN_INCHES = 12;
+    private static final double COLDEST_CELSIUS = -60;
+    private static final Shapes HOTTEST = Shapes.number(40, 130, Unit.CELSIUS);
 
     private CapacitorShapes() {}
 
@@ -55,7 +58,7 @@ final class CapacitorShapes {
                 (isUsual ? 0 : 0.8) + (isDash ? 0.2 : 0));
     }
 
-    /** Three sections and more, as 2.5+5+10+20. */
+    /** Three sections and more, as 2.5+5+10+20, or in a row before their unit. */
     static Shape.@Nullable Fit many(String path, Figure figure, @Nullable Unit unit) {
         if (!isMicrofarads(unit) || figure.size() < 3 || figure.hasGap() || figure.list("+/") == null) {
             return null;
@@ -177,6 +180,19 @@ final class CapacitorShapes {
                                         CapacitorLabel.MAX, num(figure.numbers().get(1)))),
                         0)
                 : null;
+    }
+
+    /** Below nought. */
+    static Shape.@Nullable Fit coldest(String path, Figure figure, @Nullable Unit unit) {
+        boolean is = figure.size() == 1 && figure.first() < 0 && figure.first() >= COLDEST_CELSIUS;
+        return is && (unit == null || unit == Unit.CELSIUS)
+                ? new Shape.Fit(List.of(new Shape.Told(path, num(figure.first()))), 0)
+                : null;
+    }
+
+    static Shape.@Nullable Fit hottest(String path, Figure figure, @Nullable Unit unit) {
+        boolean isBelowNought = figure.size() == 1 && figure.first() < 0;
+        return isBelowNought ? null : HOTTEST.fit(path, figure, unit);
     }
 
     /** The climatic class of IEC 60068-1, as 25/085/21: from 25 below to 85 above nought, 21 days of damp. */

@@ -4,10 +4,12 @@ import static zestbench.core.label.LabelField.of;
 import static zestbench.core.label.LabelField.told;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import zestbench.core.amps.StandingAmps;
 import zestbench.core.label.LabelGrammar;
 import zestbench.core.label.LabelRead;
@@ -49,10 +51,7 @@ public final class ContactorLabel {
                             Shapes.list(20, 30, Unit.VOLTS, Unit.VOLTS_DC).usual(24))
                     .bare(0.45))
             .field(of("coilVolts", coil()).bare(1.1))
-            .field(of("coilHertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60))
-                    .by(Unit.HERTZ)
-                    .bare(0.05)
-                    .alone(0.7))
+            .field(of("coilHertz", Shapes.hertz()).by(Unit.HERTZ).bare(0.05).alone(0.7))
             .field(of(
                             "fullLoadAmps",
                             amps(),
@@ -110,7 +109,20 @@ public final class ContactorLabel {
             double resistive = Taking.number(row, "resistiveAmps");
             cost += resistive < running ? UNLIKELY : 0;
         }
-        return cost;
+        return cost + (carriesMoreAtMoreVolts(taking.rows(RATINGS)) ? UNLIKELY : 0);
+    }
+
+    /** Contacts carry no more of a motor where the volts are higher. [physics] */
+    private static boolean carriesMoreAtMoreVolts(List<Map<String, Value>> rows) {
+        for (Map<String, Value> one : rows) {
+            for (Map<String, Value> other : rows) {
+                boolean isHigher = Taking.number(one, "lineVolts") > Taking.number(other, "lineVolts");
+                if (isHigher && Taking.number(one, "fullLoadAmps") > Taking.number(other, "fullLoadAmps")) {
+                    return true;
+                }
+            }
+        }
+        return false;
     }
 
     private ContactorLabel() {}
@@ -146,11 +158,19 @@ public final class ContactorLabel {
         }
         Map<Map<String, Value>, Integer> printed = new IdentityHashMap<>();
         rows.forEach(row -> printed.put(row, printed.size()));
+        Set<Map<String, Value>> unnamed = standingBehindStanding(taking, rows);
         rows.sort(Comparator.comparingDouble(ContactorLabel::volts));
         rows.get(0).forEach(taking::set);
         for (int i = 0; i < rows.size(); i++) {
             for (String name : rows.get(i).keySet()) {
-                String key = RATINGS + "[" + printed.get(rows.get(i)) + "]." + name;
+                boolean isUnnamed = name.equals("lockedRotorAmps") && unnamed.contains(rows.get(i));
+                String key = RATINGS + "[" + printed.get(rows.get(i)) + "]." + (isUnnamed ? "fullLoadAmps" : name);
+                if (isUnnamed) {
+                    taking.doubt(
+                            key,
+                            "not named, taken for LRA like those before it: confirm",
+                            rows.get(i).get(name));
+                }
                 if (i == 0 && name.equals("fullLoadAmps") && !taking.isNamed(key)) {
                     taking.doubt(
                             name,
@@ -168,17 +188,40 @@ public final class ContactorLabel {
         belowRunning(taking, isTable ? rows : rows.subList(0, 1));
     }
 
-    /** Contacts close on more than they carry of a motor, and carry no less of a heater. [physics] */
-    private static void belowRunning(Taking taking, List<Map<String, Value>> rows) {
-        double running = rows.stream()
+    /** Plain amps that are too many for running ones go on with the standing ones of the row before: LRA 240 A 240 V / 200 A 480 V. */
+    private static Set<Map<String, Value>> standingBehindStanding(Taking taking, List<Map<String, Value>> rows) {
+        Set<Map<String, Value>> out = Collections.newSetFromMap(new IdentityHashMap<>());
+        double running = leastRunning(rows);
+        for (int i = 1; i < rows.size(); i++) {
+            Map<String, Value> row = rows.get(i);
+            boolean isPlain = !taking.isNamed(RATINGS + "[" + i + "].fullLoadAmps");
+            boolean isTooMany = Taking.number(row, "fullLoadAmps") > running;
+            if (isPlain
+                    && isTooMany
+                    && !row.containsKey("lockedRotorAmps")
+                    && rows.get(i - 1).containsKey("lockedRotorAmps")) {
+                row.put("lockedRotorAmps", row.remove("fullLoadAmps"));
+                out.add(row);
+            }
+        }
+        return out;
+    }
+
+    private static double leastRunning(List<Map<String, Value>> rows) {
+        return rows.stream()
                 .mapToDouble(row -> Taking.number(row, "fullLoadAmps"))
                 .filter(amps -> !Double.isNaN(amps))
                 .min()
-                .orElse(0);
+                .orElse(Double.POSITIVE_INFINITY);
+    }
+
+    /** Contacts close on more than they carry of a motor, and carry no less of a heater. [physics] */
+    private static void belowRunning(Taking taking, List<Map<String, Value>> rows) {
+        double running = leastRunning(rows);
         for (int i = 0; i < rows.size(); i++) {
             for (String name : List.of("lockedRotorAmps", "resistiveAmps")) {
                 double amps = Taking.number(rows.get(i), name);
-                if (amps < running) {
+                if (amps < running && !Double.isInfinite(running)) {
                     taking.doubt(
                             i == 0 ? name : RATINGS + "[" + i + "]." + name,
                             Figures.plain(amps) + " A is less than its full load of " + Figures.plain(running)

@@ -125,9 +125,10 @@ final class Joiner extends SaidNumbers {
             at++;
             return '-';
         }
-        if (isUnitOfBoth(atom)) {
+        char ofBoth = betweenUnits(atom);
+        if (ofBoth != 0) {
             at += 2;
-            return '/';
+            return ofBoth;
         }
         Spoken spoken = atom.spoken();
         if (spoken != null && spoken.part() == Part.JOIN) {
@@ -181,13 +182,19 @@ final class Joiner extends SaidNumbers {
         return isBeforeFraction ? ' ' : 0;
     }
 
-    /** Whether a unit stands behind each of two numbers with a stroke between them, as 29 bar / 20,5 bar. */
-    private boolean isUnitOfBoth(Item atom) {
-        return isUnit(atom)
-                && isSign(at + 1, "/")
-                && at + 3 < atoms.size()
-                && atoms.get(at + 2).isFigure()
-                && atoms.get(at + 3).text().equals(atom.text());
+    /** What stands between two numbers where each has the unit behind it, as 29 bar / 20,5 bar or -40°C to +70°C; 0 for nothing. */
+    private char betweenUnits(Item atom) {
+        int second = at + (isSign(at + 2, "+") || isSign(at + 2, "-") ? 3 : 2);
+        boolean isOfBoth = isUnit(atom)
+                && second + 1 < atoms.size()
+                && atoms.get(second).isFigure()
+                && atoms.get(second + 1).unit() == atom.unit();
+        if (!isOfBoth) {
+            return 0;
+        }
+        Spoken spoken = atoms.get(at + 1).spoken();
+        boolean isTo = spoken != null && spoken.part() == Part.JOIN && spoken.value() == '-';
+        return isSign(at + 1, "/") ? '/' : isTo ? '-' : 0;
     }
 
     private static boolean isUnit(Item atom) {

@@ -35,6 +35,7 @@ public final class Shapes implements Shape {
     private boolean isWhole;
     private boolean hasFractions;
     private boolean needsUnit;
+    private boolean isOnlyUsual;
     private String upper = "";
     private String other = "";
 
@@ -73,6 +74,13 @@ public final class Shapes implements Shape {
     public Shapes whole() {
         isWhole = true;
         return this;
+    }
+
+    /** What a supply is made with, 50 or 60 Hz: a frame 56HZ is none. */
+    public static Shapes hertz() {
+        Shapes shape = list(50, 60, Unit.HERTZ).usual(50, 60);
+        shape.isOnlyUsual = true;
+        return shape;
     }
 
     /** Other figures are taken too, less readily. */
@@ -254,7 +262,11 @@ public final class Shapes implements Shape {
         if (number < low || number > high || (isWhole && number != Math.rint(number))) {
             return -1;
         }
-        double cost = !usual.isEmpty() && !usual.contains(number) ? Costs.UNUSUAL : 0;
+        boolean isOdd = !usual.isEmpty() && !usual.contains(number);
+        if (isOdd && isOnlyUsual) {
+            return -1;
+        }
+        double cost = isOdd ? Costs.UNUSUAL : 0;
         return number < softLow || number > softHigh ? cost + ODD : cost;
     }
 }

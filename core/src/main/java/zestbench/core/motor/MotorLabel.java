@@ -48,10 +48,7 @@ public final class MotorLabel {
             .field(told("phase")
                     .by(Value.of(1), "single phase|1~|one phase|monophase")
                     .by(Value.of(3), "three phase|3~|triphase|trifasico"))
-            .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60))
-                    .by(Unit.HERTZ)
-                    .bare(0)
-                    .alone(0.9))
+            .field(of("hertz", Shapes.hertz()).by(Unit.HERTZ).bare(0).alone(0.9))
             .field(of(
                             "amps",
                             Shapes.list(0.05, 300, Unit.AMPS),

@@ -16,18 +16,21 @@ final class MotorShapes {
     private static final double WITHIN = 0.03;
     private static final double LEAST_FRAME = 11;
     private static final double MOST_FRAME = 449;
-    private static final Pattern KNOWN = Pattern.compile("(?i)(42|48|56)(Y|YZ|H|C|CZ|J|Z|HC|CY|YY)");
+    private static final Pattern KNOWN = Pattern.compile("(?i)(42|48|56)(Y|YZ|H|HZ|C|CZ|J|Z|HC|CY|YY)");
     private static final Pattern CODE = Pattern.compile("[0-9]{2,3}[A-Za-z]{0,3}");
 
     /** A NEMA frame: two or three digits, and letters. */
     static final Shape FRAME = new Shape() {
         @Override
         public @Nullable Fit fit(String path, Figure figure, @Nullable Unit unit) {
-            Double number = unit == null ? figure.single() : null;
+            Double number = unit == null || unit == Unit.HERTZ ? figure.single() : null;
             if (number == null || number != Math.rint(number) || number < LEAST_FRAME || number > MOST_FRAME) {
                 return null;
             }
-            return new Fit(List.of(new Told(path, Value.of(String.valueOf(number.intValue())))), 0);
+            boolean isSupply = unit == Unit.HERTZ && (number == 50 || number == 60);
+            // 56HZ is a frame too
+            String frame = number.intValue() + (unit == null ? "" : "HZ");
+            return isSupply ? null : new Fit(List.of(new Told(path, Value.of(frame))), 0);
         }
 
         @Override

@@ -67,13 +67,13 @@ public final class PlateLabel {
                         0,
                         "fan|fan motor|fan mtr|outdoor fan|outdoor fan motor|condenser fan|condenser fans|cond fan",
                         "condenser fan motor|condenser fan motor(s)|od fan|o.d. fan|fans|ventilateur|ventilador",
-                        "fan motor(s)|outdoor motor|outdoor fans|cond. fan|o d fan")
+                        "fan motor(s)|outdoor motor|outdoor fans|cond. fan|o d fan|odm|od motor|o.d. motor|od fan motor")
                 .about(
                         INDOOR,
                         1.0,
                         "blower|blower motor|indoor fan|indoor fan motor|indoor motor|evaporator fan",
                         "evaporator fan motor|evap fan|id fan|i.d. fan|supply fan|supply air fan|i d fan",
-                        "indoor blower|evap motor")
+                        "indoor blower|evap motor|idm|id motor|i.d. motor|id blower")
                 .about(
                         HEATER,
                         2.5,
@@ -253,7 +253,7 @@ public final class PlateLabel {
         }
         PlateRows.fan(grammar, OUTDOOR);
         PlateRows.fan(grammar, INDOOR);
-        grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty|quantity|compressors|compressor(s)")
+        grammar.field(of("quantity", Shapes.number(1, 8).whole(), "qty|quantity|ea|each|compressors|compressor(s)")
                 .in(COMPRESSORS));
         grammar.field(of("quantity", PlateShapes::count, "compressor|compressors|comp|compr")
                 .in(COMPRESSORS)

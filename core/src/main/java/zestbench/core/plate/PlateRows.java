@@ -36,7 +36,7 @@ final class PlateRows {
                 .field(of(
                                 "quantity",
                                 Shapes.number(1, 8).whole(),
-                                "qty|quantity",
+                                "qty|quantity|ea|each",
                                 group.equals(PlateLabel.OUTDOOR) ? "fans" : "blowers",
                                 group.equals(PlateLabel.OUTDOOR) ? "condenser fans" : "indoor fans")
                         .in(group))

@@ -36,7 +36,7 @@ public final class SupplyFields {
                         .by(Value.of(1), "single phase|1~|1 f")
                         .by(Value.of(3), "three phase|3~|3n~")
                         .in(group))
-                .field(of("hertz", Shapes.list(50, 60, Unit.HERTZ).usual(50, 60), "frequency")
+                .field(of("hertz", Shapes.hertz(), "frequency")
                         .by(Unit.HERTZ)
                         .in(group)
                         .bare(0));

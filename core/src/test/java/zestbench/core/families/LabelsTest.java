@@ -208,4 +208,29 @@ class LabelsTest {
         assertThat(read.kind()).isEqualTo("fuse");
         assertThat(text(read, "fuse")).isEqualTo("amps=15 volts=250 fuseClass=H timeDelay=false");
     }
+
+    @Test
+    void plainAmpsBehindStandingOnesAreNoRunningOnesOfHigherVolts() {
+        LabelRead read = Families.read("contactor", "2P 40 FLA 24V COIL RES 50A LRA 240A 240V / 200A 480V / 160A 600V");
+        assertThat(text(read, "contactor"))
+                .contains("fullLoadAmps=40 lockedRotorAmps=240 resistiveAmps=50 lineVolts=240");
+        assertThat(plain(read.fields().fields().get("ratings"))).isEqualTo("[40:50:240:240,480:200,600:160]");
+        assertThat(read.doubts())
+                .extracting(LabelRead.Doubt::field)
+                .contains("ratings[1].lockedRotorAmps", "ratings[2].lockedRotorAmps");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "capacitor, minCelsius, 40 MFD 370 VAC -40C TO +70C, -40",
+        "capacitor, maxCelsius, 40 MFD 370 VAC -40°C TO +70°C, 70",
+        "capacitor, minCelsius, 40 MFD 370 VAC MIN -25°C MAX 85°C, -25",
+        "motor, frame, FR 56HZ 60 HZ 1/2 HP, 56HZ",
+        "motor, hertz, FR 56HZ 60 HZ 1/2 HP, [60]",
+        "motor, hertz, FR 56HZ 1/2 HP,"
+    })
+    void aFigureIsReadForWhatItCanBe(String kind, String field, String text, String value) {
+        Value read = Families.read(kind, text).fields().fields().get(field);
+        assertThat(read == null ? null : plain(read)).isEqualTo(value);
+    }
 }

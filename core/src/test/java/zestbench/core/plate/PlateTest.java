@@ -281,4 +281,12 @@ class PlateTest {
                         .agrees())
                 .isFalse();
     }
+
+    @Test
+    void soManyEachIsHowManyThereAre() {
+        Value.Fields read = PlateLabel.read("COMP 1 EA RLA 15.9 LRA 110 ODM 2 EA FLA .95 HP 1/3")
+                .fields();
+        assertThat(((Value.Items) read.fields().get("compressors")).items()).hasSize(1);
+        assertThat(((Value.Items) read.fields().get("outdoorFans")).items()).hasSize(2);
+    }
 }
