@@ -23,8 +23,8 @@ import zestbench.server.Statements;
 @Tag("bench")
 class GrowthBenchTest {
     private static final int UNITS = 2_000;
-    private static final int RUNS = 31;
-    private static final int WARM_UP = 120;
+    private static final int RUNS = 21;
+    private static final int WARM_UP = 60;
     private static final double MILLION = 1e6;
 
     private final Map<String, double[]> figures = new LinkedHashMap<>();
@@ -93,17 +93,18 @@ class GrowthBenchTest {
         // measured on tapes that the warming up did not make longer
         String fresh = part(bench, "/api/calls/" + board.at("/calls/1/id").asLong());
         requests.put("a reading", () -> bench.once(fresh + "/readings", reading));
-        double cheapest = 0;
+        Supplier<RunningBench.Answer> cheapest = () -> bench.get("/api/rules");
         for (Map.Entry<String, Supplier<RunningBench.Answer>> each : requests.entrySet()) {
-            double millis = median(each.getValue());
-            cheapest = cheapest == 0 ? millis : cheapest;
-            figures.computeIfAbsent(each.getKey(), what -> new double[sizes])[size] = millis;
+            double[][] both = inTurn(each.getValue(), cheapest);
+            double[] ratios = new double[RUNS];
+            Arrays.setAll(ratios, i -> both[0][i] / both[1][i]);
+            figures.computeIfAbsent(each.getKey(), what -> new double[sizes])[size] = middle(both[0]);
             System.out.printf(
                     Locale.ROOT,
                     "  %-24s %8.2f ms %7.1f × %4d statements%n",
                     each.getKey(),
-                    millis,
-                    millis / cheapest,
+                    middle(both[0]),
+                    middle(ratios),
                     statements.of(each.getValue()));
         }
     }
@@ -118,14 +119,25 @@ class GrowthBenchTest {
         return part;
     }
 
-    private static double median(Supplier<RunningBench.Answer> request) {
-        double[] millis = new double[RUNS];
+    /** Milliseconds of each, in turn, so that what else the machine does touches them alike. */
+    private static double[][] inTurn(Supplier<RunningBench.Answer> one, Supplier<RunningBench.Answer> other) {
+        double[][] millis = new double[2][RUNS];
         for (int i = 0; i < RUNS; i++) {
-            long began = System.nanoTime();
-            request.get();
-            millis[i] = (System.nanoTime() - began) / MILLION;
+            millis[0][i] = millis(one);
+            millis[1][i] = millis(other);
         }
-        Arrays.sort(millis);
-        return millis[RUNS / 2];
+        return millis;
+    }
+
+    private static double millis(Supplier<RunningBench.Answer> request) {
+        long began = System.nanoTime();
+        request.get();
+        return (System.nanoTime() - began) / MILLION;
+    }
+
+    private static double middle(double[] figures) {
+        double[] sorted = figures.clone();
+        Arrays.sort(sorted);
+        return sorted[sorted.length / 2];
     }
 }
