@@ -58,7 +58,7 @@ final class CapacitorShapes {
                 (isUsual ? 0 : 0.8) + (isDash ? 0.2 : 0));
     }
 
-    /** Three sections and more, as 2.5+5+10+20, or in a row before their unit. */
+    /** Three sections and more, as 2.5+5+10+20. */
     static Shape.@Nullable Fit many(String path, Figure figure, @Nullable Unit unit) {
         if (!isMicrofarads(unit) || figure.size() < 3 || figure.hasGap() || figure.list("+/") == null) {
             return null;
@@ -182,7 +182,7 @@ final class CapacitorShapes {
                 : null;
     }
 
-    /** Below nought. */
+    /** The cold end by itself, which is below nought. */
     static Shape.@Nullable Fit coldest(String path, Figure figure, @Nullable Unit unit) {
         boolean is = figure.size() == 1 && figure.first() < 0 && figure.first() >= COLDEST_CELSIUS;
         return is && (unit == null || unit == Unit.CELSIUS)
@@ -190,6 +190,7 @@ final class CapacitorShapes {
                 : null;
     }
 
+    /** The hot end by itself: what is below nought is the cold one. */
     static Shape.@Nullable Fit hottest(String path, Figure figure, @Nullable Unit unit) {
         boolean isBelowNought = figure.size() == 1 && figure.first() < 0;
         return isBelowNought ? null : HOTTEST.fit(path, figure, unit);

@@ -188,7 +188,12 @@ public final class ContactorLabel {
         belowRunning(taking, isTable ? rows : rows.subList(0, 1));
     }
 
-    /** Plain amps that are too many for running ones go on with the standing ones of the row before: LRA 240 A 240 V / 200 A 480 V. */
+    /**
+     * Plain amps that are too many for running ones go on with the standing ones of the row before, as in LRA 240 A 240 V / 200 A
+     * 480 V: contacts carry no more of a motor where the volts are higher. [physics] They stay in doubt.
+     *
+     * @return the rows whose standing amps have no name of their own
+     */
     private static Set<Map<String, Value>> standingBehindStanding(Taking taking, List<Map<String, Value>> rows) {
         Set<Map<String, Value>> out = Collections.newSetFromMap(new IdentityHashMap<>());
         double running = leastRunning(rows);
@@ -207,12 +212,13 @@ public final class ContactorLabel {
         return out;
     }
 
+    /** NaN where none is printed, which nothing is more or less than. */
     private static double leastRunning(List<Map<String, Value>> rows) {
         return rows.stream()
                 .mapToDouble(row -> Taking.number(row, "fullLoadAmps"))
                 .filter(amps -> !Double.isNaN(amps))
                 .min()
-                .orElse(Double.POSITIVE_INFINITY);
+                .orElse(Double.NaN);
     }
 
     /** Contacts close on more than they carry of a motor, and carry no less of a heater. [physics] */
@@ -221,7 +227,7 @@ public final class ContactorLabel {
         for (int i = 0; i < rows.size(); i++) {
             for (String name : List.of("lockedRotorAmps", "resistiveAmps")) {
                 double amps = Taking.number(rows.get(i), name);
-                if (amps < running && !Double.isInfinite(running)) {
+                if (amps < running) {
                     taking.doubt(
                             i == 0 ? name : RATINGS + "[" + i + "]." + name,
                             Figures.plain(amps) + " A is less than its full load of " + Figures.plain(running)

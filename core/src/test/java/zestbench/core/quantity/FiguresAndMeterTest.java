@@ -30,48 +30,33 @@ class FiguresAndMeterTest {
         assertThat(Figures.plain(x)).isEqualTo(plain);
     }
 
-    /** Against decimal arithmetic of the JDK: sums with dust, ties at the tenth decimal, all sizes that figures have. */
+    /** Against decimal arithmetic of the JDK: sums with dust, ties at the tenth and fifth decimal, all sizes that figures have. */
     @Test
-    void dustComesOffAsInDecimalArithmetic() {
+    void dustAndDecimalsComeOffAsInDecimalArithmetic() {
         long seed = System.nanoTime();
         Random random = new Random(seed);
         for (int i = 0; i < 200_000; i++) {
             double size = Math.pow(10, random.nextInt(12) - 5);
             double plain = Math.rint(random.nextDouble() * 1_000) / 100 * size;
-            double x = switch (random.nextInt(4)) {
+            double x = switch (random.nextInt(5)) {
                 case 0 -> plain + 0.1 + 0.2;
                 case 1 -> -plain * 1.1;
                 case 2 -> (Math.floor(random.nextDouble() * 1e6) + 0.5) / 1e9;
+                case 3 -> (Math.floor(random.nextDouble() * 1e6) + 0.5) / 1e4;
                 default -> random.nextDouble() * size;
             };
-            double decimal =
+            double tidy =
                     BigDecimal.valueOf(x).setScale(9, RoundingMode.HALF_UP).doubleValue();
             assertThat(Double.doubleToLongBits(Figures.tidy(x)))
                     .as("%s, seed %d", x, seed)
-                    .isEqualTo(Double.doubleToLongBits(decimal));
+                    .isEqualTo(Double.doubleToLongBits(tidy));
+            BigDecimal rounded = BigDecimal.valueOf(x).setScale(4, RoundingMode.HALF_UP);
+            String printed =
+                    rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+            assertThat(Figures.plain(x)).as("%s, seed %d", x, seed).isEqualTo(printed.replace('-', '−'));
         }
         assertThat(Double.doubleToLongBits(Figures.tidy(-0.0))).isZero();
         assertThatThrownBy(() -> Figures.tidy(Double.NaN)).isInstanceOf(NumberFormatException.class);
-    }
-
-    /** Against decimal arithmetic of the JDK, with ties at the fifth decimal. */
-    @Test
-    void figuresAreRoundedAsInDecimalArithmetic() {
-        long seed = System.nanoTime();
-        Random random = new Random(seed);
-        for (int i = 0; i < 200_000; i++) {
-            double size = Math.pow(10, random.nextInt(12) - 5);
-            double x = (random.nextBoolean() ? 1 : -1)
-                    * switch (random.nextInt(3)) {
-                        case 0 -> (Math.floor(random.nextDouble() * 1e6) + 0.5) / 1e4;
-                        case 1 -> Math.rint(random.nextDouble() * 1_000) / 100 * size;
-                        default -> random.nextDouble() * size;
-                    };
-            BigDecimal rounded = BigDecimal.valueOf(x).setScale(4, RoundingMode.HALF_UP);
-            String decimal =
-                    rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
-            assertThat(Figures.plain(x)).as("%s, seed %d", x, seed).isEqualTo(decimal.replace('-', '−'));
-        }
     }
 
     /** A 6,000-count meter as the open interface fixes it: 0.001 up to 6 µF, 0.01 up to 60, 0.1 up to 600. */

@@ -25,6 +25,7 @@ import zestbench.core.supply.PairReading;
 import zestbench.core.supply.SupplyPoint;
 import zestbench.core.supply.SupplyVoltage;
 import zestbench.core.suspect.Fact;
+import zestbench.core.suspect.Suspects;
 import zestbench.core.winding.PairOhms;
 import zestbench.core.winding.Windings;
 import zestbench.core.wiring.Wire;
@@ -293,5 +294,24 @@ class ArrivalTest {
         onRecord = new Plates(plate("460-3-60"), Spec.EMPTY);
         assertThat(state().supplyPairs()).hasSize(6);
         assertThat(state().deadness().pairs()).extracting(Deadness.Pair::name).contains("L2–L3");
+    }
+
+    /** What a longer tape takes over is what it would work out anew. */
+    @Test
+    void theSuspectsAreTakenOverWhereNoFactWasAdded() {
+        add(new UnitEntry.Answered("compressor", "hums"));
+        CallState shorter = state();
+        Suspects worked = shorter.suspects();
+        add(new UnitEntry.Noted("Gate code is with the office"));
+        CallState noted = CallState.of(tape, onRecord, shorter);
+        assertThat(noted.suspects()).isSameAs(worked);
+        add(new UnitEntry.Answered("OUTDOOR_FAN_RUNS", "yes"));
+        CallState answered = CallState.of(tape, onRecord, noted);
+        assertThat(answered.suspects()).isNotSameAs(worked);
+        assertThat(answered.suspects().ranked()).isEqualTo(state().suspects().ranked());
+        assertThat(answered.suspects().tests()).isEqualTo(state().suspects().tests());
+        add(new UnitEntry.Struck(tape.size(), "asked of another unit"));
+        CallState struck = CallState.of(tape, onRecord, answered);
+        assertThat(struck.suspects().ranked()).isEqualTo(state().suspects().ranked());
     }
 }
