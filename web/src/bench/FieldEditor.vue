@@ -66,14 +66,16 @@ function removeRow(at: number) {
 <template>
   <div v-if="attribute.type === 'ROWS'" class="rows">
     <div v-for="(row, i) in rows()" :key="i" class="row">
-      <div v-for="a in columns(row)" :key="a.name" :class="a.type === 'CHOICE' ? '' : 'grow'">
-        <span v-if="isNamed" class="zb-small" aria-hidden="true">{{ a.label }}</span>
-        <FieldEditor
-          :attribute="a"
-          :value="row[a.name]"
-          :is-off="isOff"
-          @change="setRow(i, a.name, $event)"
-        />
+      <div class="cells" :class="{ named: isNamed }">
+        <div v-for="a in columns(row)" :key="a.name" :class="a.type === 'CHOICE' ? '' : 'cell'">
+          <span v-if="isNamed" class="zb-small" aria-hidden="true">{{ a.label }}</span>
+          <FieldEditor
+            :attribute="a"
+            :value="row[a.name]"
+            :is-off="isOff"
+            @change="setRow(i, a.name, $event)"
+          />
+        </div>
       </div>
       <button
         v-if="!isOff"
@@ -131,8 +133,28 @@ function removeRow(at: number) {
   gap: 6px;
   align-items: center;
 }
-.grow {
+.cells {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  flex-wrap: wrap;
+  min-width: 0;
+}
+.cell {
   width: 120px;
+}
+/* figures that are named go on below where they do not stand side by side */
+.named {
+  flex: 1;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(100px, 1fr));
+}
+.named .cell {
+  width: auto;
+}
+.row:has(.named) {
+  align-items: end;
+  padding-bottom: 6px;
 }
 .drop {
   min-width: 48px;

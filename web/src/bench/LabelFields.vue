@@ -48,6 +48,7 @@ const shown = computed(() =>
       v-for="a in shown"
       :key="a.name"
       class="line"
+      :class="{ wide: a.type === 'ROWS' && !views?.[a.name] }"
       @pointerenter="lit = a.name"
       @pointerleave="lit = null"
       @focusin="lit = a.name"
@@ -113,6 +114,10 @@ const shown = computed(() =>
   color: var(--zb-soft);
   overflow-wrap: anywhere;
 }
+/* rows take what room there is; where they are from stands below */
+.wide > :not(.name) {
+  grid-column: 2 / -1;
+}
 .doubt {
   grid-column: 2 / -1;
   display: flex;
@@ -124,7 +129,8 @@ const shown = computed(() =>
   .line {
     grid-template-columns: minmax(0, 1fr);
   }
-  .doubt {
+  .doubt,
+  .wide > :not(.name) {
     grid-column: 1;
   }
 }

@@ -168,7 +168,8 @@ public final class ContactorLabel {
                 if (isUnnamed) {
                     taking.doubt(
                             key,
-                            "not named, taken for LRA like those before it: confirm",
+                            Figures.plain(Taking.number(rows.get(i), name))
+                                    + " A has no name, taken for LRA like those before it: confirm",
                             rows.get(i).get(name));
                 }
                 if (i == 0 && name.equals("fullLoadAmps") && !taking.isNamed(key)) {
