@@ -113,6 +113,9 @@ final class Joiner extends SaidNumbers {
         }
         Item atom = atoms.get(at);
         if (atom.kind() == Item.Kind.SIGN && SIGNS.contains(atom.text())) {
+            if (isOfTemperature()) {
+                return 0;
+            }
             at++;
             boolean isLong = false;
             while (isSign(at, atom.text())) {
@@ -182,19 +185,46 @@ final class Joiner extends SaidNumbers {
         return isBeforeFraction ? ' ' : 0;
     }
 
+    /** Whether this sign belongs to a temperature behind it, as in 440 -40/+70°C: nothing else on a label lies below nought. */
+    private boolean isOfTemperature() {
+        boolean isGluedToNext = (isSign(at, "-") || isSign(at, "+"))
+                && atoms.get(at - 1).end() < atoms.get(at).start()
+                && isFigure(at + 1)
+                && atoms.get(at).end() == atoms.get(at + 1).start();
+        if (!isGluedToNext) {
+            return false;
+        }
+        int hot = at + (isSign(at + 3, "+") || isSign(at + 3, "-") ? 4 : 3);
+        boolean isSpan = (isSign(at + 2, "/") || isTo(at + 2)) && isFigure(hot);
+        return isTemperature(at + 2) || (isSpan && isTemperature(hot + 1));
+    }
+
+    private boolean isFigure(int i) {
+        return i < atoms.size() && atoms.get(i).isFigure();
+    }
+
+    private boolean isTemperature(int i) {
+        Unit unit = i < atoms.size() ? atoms.get(i).unit() : null;
+        return unit == Unit.CELSIUS || unit == Unit.FAHRENHEIT;
+    }
+
+    /** Whether a word says that a range goes on. */
+    private boolean isTo(int i) {
+        Spoken spoken = i < atoms.size() ? atoms.get(i).spoken() : null;
+        return spoken != null && spoken.part() == Part.JOIN && spoken.value() == '-';
+    }
+
     /** What stands between two numbers where each has the unit behind it, as 29 bar / 20,5 bar or -40°C to +70°C; 0 for nothing. */
     private char betweenUnits(Item atom) {
         int second = at + (isSign(at + 2, "+") || isSign(at + 2, "-") ? 3 : 2);
         boolean isOfBoth = isUnit(atom)
                 && second + 1 < atoms.size()
-                && atoms.get(second).isFigure()
+                && isFigure(second)
                 && atoms.get(second + 1).unit() == atom.unit();
         if (!isOfBoth) {
             return 0;
         }
-        Spoken spoken = atoms.get(at + 1).spoken();
-        boolean isTo = spoken != null && spoken.part() == Part.JOIN && spoken.value() == '-';
-        return isSign(at + 1, "/") ? '/' : isTo ? '-' : 0;
+        return isSign(at + 1, "/") ? '/' : isTo(at + 1) ? '-' : 0;
     }
 
     private static boolean isUnit(Item atom) {

@@ -225,6 +225,9 @@ class LabelsTest {
         "capacitor, minCelsius, 40 MFD 370 VAC -40C TO +70C, -40",
         "capacitor, maxCelsius, 40 MFD 370 VAC -40°C TO +70°C, 70",
         "capacitor, minCelsius, 40 MFD 370 VAC MIN -25°C MAX 85°C, -25",
+        "capacitor, volts, 45+5 440 -40°C TO +70°C, 440",
+        "capacitor, minCelsius, 45+5 440 -40/+70C, -40",
+        "capacitor, maxCelsius, 45+5 440 -40 to 70C, 70",
         "motor, frame, FR 56HZ 60 HZ 1/2 HP, 56HZ",
         "motor, hertz, FR 56HZ 60 HZ 1/2 HP, [60]",
         "motor, hertz, FR 56HZ 1/2 HP,"
