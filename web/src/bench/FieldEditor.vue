@@ -2,7 +2,7 @@
 import { computed, ref, useId, watch } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import ChoiceButtons from '@/shared/ChoiceButtons.vue'
-import { textOf, valueOf, wordsOf } from './fieldText'
+import { isTable, textOf, valueOf, wordsOf } from './fieldText'
 
 /** One field of a label in the form its attribute asks for. */
 const props = defineProps<{ attribute: Attribute; value: unknown; isOff?: boolean }>()
@@ -39,8 +39,7 @@ const FLAGS = [
   { value: 'true', words: 'yes' },
   { value: 'false', words: 'no' },
 ] as const
-/** More than one figure in a row: each says which it is. */
-const isNamed = computed(() => props.attribute.rows.filter((a) => a.type === 'NUMBER').length > 1)
+const isNamed = computed(() => isTable(props.attribute))
 /** A name stands beside a choice only where one is printed. */
 const columns = (row: Fields) =>
   props.attribute.rows.filter(

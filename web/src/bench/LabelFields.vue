@@ -2,7 +2,7 @@
 import { computed, ref, type Component } from 'vue'
 import type { Attribute, Fields } from '@/api/types'
 import FieldEditor from './FieldEditor.vue'
-import { textOf } from './fieldText'
+import { isTable, textOf } from './fieldText'
 import type { Label } from './useLabel'
 
 /** What was read, a field a line, each with the piece it came from and what is doubtful about it, corrected by hand. */
@@ -48,7 +48,7 @@ const shown = computed(() =>
       v-for="a in shown"
       :key="a.name"
       class="line"
-      :class="{ wide: a.type === 'ROWS' && !views?.[a.name] }"
+      :class="{ wide: isTable(a) && !views?.[a.name] }"
       @pointerenter="lit = a.name"
       @pointerleave="lit = null"
       @focusin="lit = a.name"

@@ -1,5 +1,8 @@
 import type { Attribute } from '@/api/types'
 
+/** Whether its rows hold more than one figure, so that each has to say which it is. */
+export const isTable = (attribute: Attribute) => attribute.rows.filter((a) => a.type === 'NUMBER').length > 1
+
 /** What a typed field came to: a value, nothing, or what is wrong with it. */
 export type Typed = { value: unknown } | { wrong: string }
 

@@ -28,6 +28,7 @@ import org.springframework.web.multipart.MultipartException;
 import org.springframework.web.multipart.MultipartFile;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.exc.InvalidFormatException;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -175,7 +176,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler(Exception.class)
+    @Nullable
     ProblemDetail unexpected(Exception problem) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(problem)) {
+            // who asked is gone, as phones are: nobody is left to answer, and nothing went wrong here
+            return null;
+        }
         String refusal = disk.refusal(problem);
         if (refusal != null) {
             return of(HttpStatus.INSUFFICIENT_STORAGE, refusal, List.of());
