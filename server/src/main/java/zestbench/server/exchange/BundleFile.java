@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonPointer;
@@ -36,12 +37,13 @@ class BundleFile {
     private static final int MOST_PROBLEMS = 20;
 
     private final JsonMapper json;
-    private final Schema schema;
+    /** Read through when the first file comes in. */
+    private final SingletonSupplier<Schema> schema =
+            SingletonSupplier.of(() -> SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
+                    .getSchema(schema()));
 
     BundleFile(JsonMapper json) {
         this.json = json.rebuild().enable(SerializationFeature.INDENT_OUTPUT).build();
-        this.schema = SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
-                .getSchema(schema());
     }
 
     /** The published form of a bundle. */
@@ -119,7 +121,7 @@ class BundleFile {
         List<Error> errors;
         try {
             json.readTree(text);
-            errors = schema.validate(text, InputFormat.JSON);
+            errors = schema.obtain().validate(text, InputFormat.JSON);
         } catch (JacksonException broken) {
             throw broken(broken);
         } catch (RuntimeException | StackOverflowError broken) {

@@ -13,6 +13,7 @@ import java.util.stream.Stream;
 import org.springframework.core.env.Environment;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.util.UriComponentsBuilder;
 import tools.jackson.core.JacksonException;
@@ -34,8 +35,10 @@ public class MeterLink {
     private final OwnAddress address;
     private final InnerPass pass;
     private final JsonMapper json;
-    private final HttpClient client =
-            HttpClient.newBuilder().connectTimeout(CONNECT).build();
+    /** Made when the first meter is clipped on: it brings encryption along, which a start can do without. */
+    private final SingletonSupplier<HttpClient> client = SingletonSupplier.of(
+            () -> HttpClient.newBuilder().connectTimeout(CONNECT).build());
+
     private final ExecutorService readers = Executors.newCachedThreadPool(work -> {
         Thread thread = new Thread(work, "meter-link");
         thread.setDaemon(true);
@@ -72,7 +75,8 @@ public class MeterLink {
             if (environment.getProperty(OTHER) == null) {
                 request.header(InnerPass.HEADER, pass.text());
             }
-            HttpResponse<Stream<String>> answer = client.send(request.build(), HttpResponse.BodyHandlers.ofLines());
+            HttpResponse<Stream<String>> answer =
+                    client.obtain().send(request.build(), HttpResponse.BodyHandlers.ofLines());
             try (Stream<String> lines = answer.body()) {
                 var each = lines.iterator();
                 while (answer.statusCode() == 200 && isOpen.get() && each.hasNext()) {

@@ -7,8 +7,6 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
-import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.util.ClassUtils;
 import zestbench.server.problem.Busy;
@@ -16,8 +14,8 @@ import zestbench.server.problem.NotBuiltIn;
 import zestbench.server.vision.PhotoText.Code;
 
 /**
- * Recognises what stands on a photo, one photo at a time: others wait in a short queue. The models are loaded in the
- * background as soon as the bench is open, so that its start has the machine for itself.
+ * Recognises what stands on a photo, one photo at a time: others wait in a short queue. The models are loaded
+ * while the first photo is turned upright: who reads none has neither their memory nor their start.
  */
 @Service
 public class PhotoReader {
@@ -26,13 +24,6 @@ public class PhotoReader {
 
     private final Semaphore place = new Semaphore(1, true);
     private final AtomicInteger waiting = new AtomicInteger();
-
-    @EventListener(ApplicationReadyEvent.class)
-    void load() {
-        if (isBuiltIn()) {
-            Models.shared();
-        }
-    }
 
     /** A bench can be built without what recognises text; codes are read all the same. */
     private static boolean isBuiltIn() {
@@ -44,6 +35,7 @@ public class PhotoReader {
         if (!isBuiltIn()) {
             throw new NotBuiltIn("This bench was built without reading photos: keep the photo, and type the label.");
         }
+        Models.shared();
         return inTurn(() -> Recognition.of(UprightPhoto.of(photo), ready()));
     }
 

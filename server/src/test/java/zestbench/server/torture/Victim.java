@@ -36,6 +36,7 @@ final class Victim implements AutoCloseable {
     static Process begin(String main, List<String> arguments) throws IOException {
         List<String> command = new ArrayList<>(List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Dspring.aot.enabled=true",
                 "-XX:TieredStopAtLevel=1",
                 "-XX:+UseSerialGC",
                 // a third quicker to start, and there are many starts

@@ -23,7 +23,7 @@ class PhotoBenchTest {
     void isPrinted() throws IOException {
         PictureFields.Share whole = new PictureFields.Share(0, 0, 0);
         PhotoReader reader = new PhotoReader();
-        reader.load();
+        Models.shared().join();
         List<Path> pictures;
         try (Stream<Path> all = Files.list(PICTURES)) {
             pictures = all.filter(p -> p.toString().endsWith(".jpg")).sorted().toList();
