@@ -64,7 +64,10 @@ public final class RunningBench implements AutoCloseable {
         } catch (IOException problem) {
             throw new UncheckedIOException(problem);
         }
-        return new RunningBench(SpringApplication.run(ZestBench.class, arguments.toArray(String[]::new)));
+        SpringApplication application = new SpringApplication(ZestBench.class);
+        // whose beans were settled in the build
+        application.setMainApplicationClass(ZestBench.class);
+        return new RunningBench(application.run(arguments.toArray(String[]::new)));
     }
 
     /** A database with the demo town in it, filled once for all benches of this JVM. */

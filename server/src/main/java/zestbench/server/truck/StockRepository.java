@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Modifying;
-import org.springframework.data.jpa.repository.Query;
+import org.springframework.data.jpa.repository.NativeQuery;
 
 /** Stock as kept. */
 interface StockRepository extends JpaRepository<StockItem, String> {
@@ -15,7 +15,7 @@ interface StockRepository extends JpaRepository<StockItem, String> {
     Optional<StockItem> findFirstByPartNumberAndDepot(String partNumber, String depot);
 
     @Modifying(clearAutomatically = true, flushAutomatically = true)
-    @Query(
-            "update StockItem s set s.quantity = s.quantity + :by, s.version = s.version + 1 where s.id = :id and s.quantity + :by >= 0")
+    @NativeQuery(
+            "update stock_item set quantity = quantity + :by, version = version + 1 where id = :id and quantity + :by >= 0")
     int change(String id, int by);
 }
