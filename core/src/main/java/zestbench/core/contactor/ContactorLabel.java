@@ -33,11 +33,14 @@ public final class ContactorLabel {
     public static final LabelGrammar GRAMMAR = new LabelGrammar(KIND)
             .hasAnyOf("poles|fullLoadAmps|lockedRotorAmps|resistiveAmps")
             .tells(
-                    "contactor|definite purpose contactor|contacteur|contactor de proposito definido|schutz",
+                    "contactor|definite purpose contactor|contacteur|contactor de proposito definido|schutz|kontaktor",
                     "definite purpose")
-            .field(of("poles", Shapes.number(1, 5, Unit.POLES).usual(1, 2, 3, 4), "poles|pole|no of poles")
+            .field(of("poles", Shapes.number(1, 5, Unit.POLES).usual(1, 2, 3, 4), "poles|pole|polig|no of poles")
                     .bare(0.1))
-            .field(told("poles").by(Value.of(1), "single pole").by(Value.of(2), "double pole"))
+            .field(told("poles")
+                    .by(Value.of(1), "single pole|unipolaire|unipolar|einpolig")
+                    .by(Value.of(2), "double pole|bipolaire|bipolar|zweipolig")
+                    .by(Value.of(3), "tripolaire|tripolar|dreipolig"))
             .field(told("shunt")
                     .by(Value.of(true), "shunt|with shunt|w/ shunt|+ shunt|and shunt")
                     .by(Value.of(false), "no shunt|without shunt"))

@@ -46,7 +46,7 @@ public final class FuseLabel {
                             .by(
                                     Value.of(true),
                                     "time delay|td|dual element|dual elem|slow blow|slo blo|time lag|temporise|retardo de tiempo",
-                                    "retardo|delay|trage|t")
+                                    "retardo|delay|slow|slow acting|trage|t")
                             .by(
                                     Value.of(false),
                                     "fast acting|fast|quick acting|one time|one-time|non time delay|no time delay|non delay|flink|f|rapide|rapido"))

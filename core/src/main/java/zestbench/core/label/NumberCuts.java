@@ -8,10 +8,13 @@ final class NumberCuts extends Cuts {
     private static final double CONFUSED = 0.22;
     private static final double WITHIN_DIGITS = 0.4;
     private static final double SPLIT_DIGITS = 1.2;
+    private static final double TAIL_OF_CODE = 0.8;
     private static final double GAP = 0.15;
     /** Ratings have neither many digits nor noughts in front; numbers of parts do. */
     private static final double LONG_NUMBER = 0.4;
 
+    private static final String NOUGHTS = "000";
+    private static final int TAIL = 2;
     private static final int MOST_DIGITS = 4;
     private static final int DOTS = 3;
     private static final int LONGEST_WORD = 60;
@@ -38,6 +41,8 @@ final class NumberCuts extends Cuts {
         StringBuilder digits = new StringBuilder();
         boolean isApart = isSpaced && from > 1 && text.charAt(from - 1) == ' ' && isDigit(from - 2);
         double soFar = NUMBER + (from > 0 && isLetter(from - 1) ? GLUED_NUMBER : 0) + (isApart ? SPLIT_DIGITS / 4 : 0);
+        boolean isTail = isTailOfCode(from);
+        soFar += isTail ? TAIL_OF_CODE : 0;
         int real = 0;
         int confused = 0;
         boolean hasPoint = false;
@@ -50,13 +55,14 @@ final class NumberCuts extends Cuts {
                 confused += Letterforms.isDigit(c) ? 0 : 1;
                 number(from, at + 1, digits, soFar + (isDigit(at + 1) ? WITHIN_DIGITS : 0), real, confused);
             } else if ((c == '.' || c == ',') && isDigitLike(at + 1) && !hasPoint) {
-                if (c == ',' && isThousand(from, at)) {
+                if (isThousand(from, at) && (c == ',' || text.startsWith(NOUGHTS, at + 1))) {
                     continue;
                 }
                 digits.append('.');
                 hasPoint = true;
             } else if (c == ' '
                     && isSpaced
+                    && !isTail
                     && (isDigit(at + 1) || isPoint(at + 1))
                     && isDigitBefore(from, at)
                     && !hasPoint) {
@@ -76,6 +82,24 @@ final class NumberCuts extends Cuts {
                 return;
             }
         }
+    }
+
+    /** A digit behind the dash of a code of letters and digits ends that code: {@code AX65B-1 50 MFD}. */
+    private boolean isTailOfCode(int from) {
+        int at = from - 1;
+        if (at < 0 || text.charAt(at) != '-') {
+            return false;
+        }
+        int to = from;
+        while (isDigit(to)) {
+            to++;
+        }
+        boolean hasDigit = false;
+        while (at > 0 && from - at < LONGEST_WORD && (isAlphanumeric(at - 1) || text.charAt(at - 1) == '-')) {
+            at--;
+            hasDigit |= isDigit(at);
+        }
+        return hasDigit && isLetter(at) && to - from <= TAIL && (to >= text.length() || text.charAt(to) <= ' ');
     }
 
     private boolean isDigitBefore(int from, int at) {
@@ -112,7 +136,7 @@ final class NumberCuts extends Cuts {
         }
     }
 
-    /** A comma with three digits behind it, and no more, parts thousands. */
+    /** A comma with three digits behind it, and no more, parts thousands; so does a point before three noughts. */
     private boolean isThousand(int from, int comma) {
         return comma - from <= 3
                 && text.charAt(from) != '0'

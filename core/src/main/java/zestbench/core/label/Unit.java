@@ -48,7 +48,7 @@ public enum Unit {
     KILOWATTS("kw", "kilowatt", "kilowatts"),
     WATTS("w", "watt", "watts"),
     REVOLUTIONS("rpm", "rev min", "r min", "r/min", "tr min", "min-1", "/min", "u min", "revolutions", "1/min"),
-    POLES("pole", "poles", "p", "polos", "pôles"),
+    POLES("pole", "poles", "p", "polos", "pôles", "polig"),
     PHASES("ph", "phase", "phases", "ø", "phz"),
     PERCENT("%", "percent", "pct"),
     CELSIUS("°c", "c", "celsius", "deg c", "degrees c"),

@@ -75,6 +75,18 @@ class CapacitorLabelTest {
                 .contains("tolerancePlusPercent", "toleranceMinusPercent", "volts");
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"30 µF 450V~ 10.000 h", "30 µF 450V~ 10 000 h", "AX65B-1 30 µF 450 VAC", "30 µF 450V 3.000 Std"})
+    void lifeInHoursAndTheTailOfACodeAreNoRatings(String text) {
+        LabelRead read = CapacitorLabel.read(text);
+        Spec spec = new Spec(read.fields());
+        assertThat(spec.rows("sections"))
+                .singleElement()
+                .satisfies(section -> assertThat(section.number("microfarads")).contains(30.0));
+        assertThat(read.doubts()).extracting(LabelRead.Doubt::field).noneMatch(field -> field.startsWith("sections"));
+    }
+
     @Test
     void lifeClassDecidesTheVoltsNotTheHighestFigure() {
         // IEC 60252-1, from memory: class B 10,000 h, class D 1,000 h

@@ -55,6 +55,8 @@ class LabelsTest {
             delimiter = '|',
             value = {
                 "contactor | 2 POLE 30 FLA COIL 24 V | poles=2 coilVolts=[24] fullLoadAmps=30",
+                "contactor | Schütz 3-polig 25 A AC3 Spule 24 V 50 Hz | poles=3 coilVolts=[24] coilHertz=[50] fullLoadAmps=25",
+                "contactor | CONTACTEUR BIPOLAIRE 30 FLA BOBINE 24 V | poles=2 coilVolts=[24] fullLoadAmps=30",
                 "contactor | CONTACTOR 1.5 POLE 40FLA 24V COIL 50/60HZ | poles=1 shunt=true coilVolts=[24] coilHertz=[50,60] fullLoadAmps=40",
                 "contactor | Single pole w/ shunt, FLA 30 LRA 150 RES 40 @ 240V, coil: 24 VAC | poles=1 shunt=true coilVolts=[24] fullLoadAmps=30 lockedRotorAmps=150 resistiveAmps=40 lineVolts=240",
                 "contactor | 3P 240V FLA 50 LRA 300 RES 62 480V FLA 50 LRA 250 600V FLA 50 LRA 200 COIL 208/240V BOX LUG 6 QC 1 AUX | poles=3 coilVolts=[208,240] fullLoadAmps=50 lockedRotorAmps=300 resistiveAmps=62 lineVolts=240 terminals=BOX quickConnects=6 auxiliaryContacts=1",
