@@ -35,7 +35,7 @@ public final class CapacitorLabel {
             .tells(
                     "capacitor|motor start capacitor|motor run capacitor|motor start|run capacitor",
                     "start capacitor|capacitors|condensateur|condensador|kondensator|motorkondensator|mkp",
-                    "dual cap|cbb65|cbb65a|cbb65a-1|cbb60|cbb61|cbz65|dual|can|run cap|start cap")
+                    "dual cap|cbb65|cbb60|cbb61|cbz65|dual|can|run cap|start cap")
             .field(of("herm", CapacitorShapes::pair, CAPACITANCE)
                     .by(Unit.MICROFARADS)
                     .bare(0)

@@ -79,6 +79,11 @@ final class Closings {
         // a code stands beside its name: what is far from it is rather a code of something else
         boolean isCode = field.shape() != null && field.shape().isCode();
         double cost = (isCode ? 1.4 * far : far) + candidate.cost() + apart(state, field);
+        boolean hasName = state.openName >= 0 && items.get(state.openName).unit() == null;
+        if (!hasName && state.about.isEmpty() && grammar.isToldOf(field.group())) {
+            // a figure with no more than its unit, of a thing that was not named either
+            cost += Costs.OTHER_GROUP;
+        }
         if (state.cost + cost > most) {
             return;
         }

@@ -178,6 +178,11 @@ public final class LabelGrammar {
         return groups.getOrDefault(group, 0.0);
     }
 
+    /** Whether words say that what follows is of that group. */
+    boolean isToldOf(String group) {
+        return groups.containsKey(group);
+    }
+
     /** Whether several groups have a field of that name, so that it has to be told whose it is. */
     boolean isShared(String path) {
         return groupsOf.getOrDefault(path, Set.of()).size() > 1;

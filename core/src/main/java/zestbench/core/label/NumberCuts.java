@@ -8,7 +8,8 @@ final class NumberCuts extends Cuts {
     private static final double CONFUSED = 0.22;
     private static final double WITHIN_DIGITS = 0.4;
     private static final double SPLIT_DIGITS = 1.2;
-    private static final double TAIL_OF_CODE = 0.8;
+    private static final double TAIL_OF_CODE = 2;
+    private static final double TAIL_WITH_UNIT = 0.8;
     private static final double GAP = 0.15;
     /** Ratings have neither many digits nor noughts in front; numbers of parts do. */
     private static final double LONG_NUMBER = 0.4;
@@ -41,8 +42,9 @@ final class NumberCuts extends Cuts {
         StringBuilder digits = new StringBuilder();
         boolean isApart = isSpaced && from > 1 && text.charAt(from - 1) == ' ' && isDigit(from - 2);
         double soFar = NUMBER + (from > 0 && isLetter(from - 1) ? GLUED_NUMBER : 0) + (isApart ? SPLIT_DIGITS / 4 : 0);
-        boolean isTail = isTailOfCode(from);
-        soFar += isTail ? TAIL_OF_CODE : 0;
+        double tail = tailOfCode(from);
+        boolean isTail = tail > 0;
+        soFar += tail;
         int real = 0;
         int confused = 0;
         boolean hasPoint = false;
@@ -84,11 +86,11 @@ final class NumberCuts extends Cuts {
         }
     }
 
-    /** A digit behind the dash of a code of letters and digits ends that code: {@code AX65B-1 50 MFD}. */
-    private boolean isTailOfCode(int from) {
+    /** What a figure costs that may end a code of letters and digits before it: {@code AX65B-1 50 MFD}; 0 where none. */
+    private double tailOfCode(int from) {
         int at = from - 1;
         if (at < 0 || text.charAt(at) != '-') {
-            return false;
+            return 0;
         }
         int to = from;
         while (isDigit(to)) {
@@ -99,7 +101,12 @@ final class NumberCuts extends Cuts {
             at--;
             hasDigit |= isDigit(at);
         }
-        return hasDigit && isLetter(at) && to - from <= TAIL && (to >= text.length() || text.charAt(to) <= ' ');
+        if (!hasDigit || !isLetter(at) || to - from > TAIL || (to < text.length() && text.charAt(to) > ' ')) {
+            return 0;
+        }
+        // what may be its unit speaks for a figure, as in R410A-6 LB
+        boolean hasUnit = to + 1 < text.length() && isLetter(to + 1);
+        return hasUnit ? TAIL_WITH_UNIT : TAIL_OF_CODE;
     }
 
     private boolean isDigitBefore(int from, int at) {

@@ -22,6 +22,9 @@ public final class PlateLabel {
     static final String OUTDOOR = "outdoorFans";
     static final String INDOOR = "indoorFans";
     static final String HEATER = "heater";
+    /** What a whole unit draws: it is neither a motor's nor a size to protect by, and nothing is decided with it. */
+    static final String UNIT_AMPS = "unitAmps";
+
     private static final double PSI_PER_MEGAPASCAL = 145.038;
     private static final double PSI_PER_BAR = 14.5038;
     private static final double[] SIZES = {
@@ -177,6 +180,12 @@ public final class PlateLabel {
                         "maximum fuse or breaker|maximum overcurrent|max overcurrent device",
                         "max fuse or hacr type breaker|max ocp|max overcurrent prot|max fuse/hacr breaker",
                         "max fuse or hacr"))
+                .field(of(
+                                UNIT_AMPS,
+                                amps(),
+                                "total amps|max total amps|total current|unit amps|input amps|max input amps|current",
+                                "courant|intensite|corriente|strom|stromaufnahme")
+                        .bare(1.2))
                 .field(of("crankcaseHeaterWatts", Shapes.number(10, 500, Unit.WATTS), "crankcase heater|cch|crankcase"))
                 .field(of(
                         "shortCircuitKiloamps",
@@ -223,6 +232,7 @@ public final class PlateLabel {
                         "ps|design pressure|design pressures|max design pressure|design press|hi/lo"))
                 .foreign(
                         "rated current|max. current|max current|imax|cooling capacity|heating|net weight",
+                        "power input|puissance|potencia|leistung",
                         "static pressure|max static pressure|input btu/hr|input btuh|input|heating input|gas input|output|manifold press|temp rise",
                         "inlet press max|inlet press|min fuse|listed|tel|warranty|wire|gwp|seer|hspf|eer|line set|add",
                         "baujahr|annee|year|ft|p/n|piston size|test pressure|capacity|min fuse")

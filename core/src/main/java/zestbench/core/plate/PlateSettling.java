@@ -26,6 +26,8 @@ final class PlateSettling {
         }
         taking.remove("refrigerantAlone");
         taking.move("refrigerantAlone", "refrigerant");
+        taking.move(PlateLabel.UNIT_AMPS, "");
+        taking.remove(PlateLabel.UNIT_AMPS);
         for (String name : List.of("volts", "phase", "hertz")) {
             for (String group :
                     List.of(PlateLabel.COMPRESSORS, PlateLabel.OUTDOOR, PlateLabel.INDOOR, PlateLabel.HEATER)) {

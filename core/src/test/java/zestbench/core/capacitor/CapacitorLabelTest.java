@@ -77,7 +77,13 @@ class CapacitorLabelTest {
 
     @ParameterizedTest
     @ValueSource(
-            strings = {"30 µF 450V~ 10.000 h", "30 µF 450V~ 10 000 h", "AX65B-1 30 µF 450 VAC", "30 µF 450V 3.000 Std"})
+            strings = {
+                "30 µF 450V~ 10.000 h",
+                "30 µF 450V~ 10 000 h",
+                "AX65B-1 30 µF 450 VAC",
+                "CBB60-3 30uF 450VAC",
+                "30 µF 450V 3.000 Std"
+            })
     void lifeInHoursAndTheTailOfACodeAreNoRatings(String text) {
         LabelRead read = CapacitorLabel.read(text);
         Spec spec = new Spec(read.fields());

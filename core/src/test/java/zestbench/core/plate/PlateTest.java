@@ -110,6 +110,17 @@ class PlateTest {
                 .doesNotContainKey("nominalBtuPerHour");
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "MODEL ZF-80|120V 60HZ 1PH|MAX TOTAL AMPS 12.1",
+                "MODELE ZB-3|230 V 50 Hz|COURANT 9,8 A",
+                "TYP ZK-40|230 V 50 Hz|STROM 9,8 A"
+            })
+    void theCurrentOfAWholeUnitIsNoFans(String plate) {
+        assertThat(PlateLabel.read(plate.replace('|', '\n')).fields().fields()).doesNotContainKey("outdoorFans");
+    }
+
     @ParameterizedTest(name = "{0}: {1} = {2}")
     @CsvSource(
             delimiter = '|',
