@@ -29,9 +29,9 @@ public final class Bench {
 
     private static final double[] VALUES = {2, 2.5, 3, 4, 5, 6, 7, 10, 12.5, 15, 17.5, 20, 25, 30, 35, 40, 45, 50, 60};
     /** Until the machine's compiler is done with it: a search is more code than an enumeration, and takes longer to warm up. */
-    private static final double WARM_UP_SECONDS = 0.6;
+    private static final double WARM_UP_SECONDS = 0.4;
 
-    private static final int LABELS_WARM_UP = 400;
+    private static final int LABELS_WARM_UP = 120;
     private static final int[] SIZES = {100, 1_000, 10_000};
     private static final int RUNS = 101;
     private static final int LONGEST = 20_000;

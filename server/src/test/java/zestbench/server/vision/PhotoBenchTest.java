@@ -9,8 +9,7 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import zestbench.core.Families;
-import zestbench.core.label.LabelRead;
+import tools.jackson.databind.JsonNode;
 import zestbench.server.RunningBench;
 
 /** Prints what reading a photo takes, and how much of its text was understood, over the pictures of the tests. */
@@ -22,7 +21,6 @@ class PhotoBenchTest {
     @Test
     void isPrinted() throws IOException {
         PictureFields.Share whole = new PictureFields.Share(0, 0, 0);
-        PhotoReader reader = new PhotoReader();
         Models.shared().join();
         List<Path> pictures;
         try (Stream<Path> all = Files.list(PICTURES)) {
@@ -31,23 +29,20 @@ class PhotoBenchTest {
         for (Path picture : pictures) {
             byte[] bytes = Files.readAllBytes(picture);
             long began = System.nanoTime();
-            PhotoText seen = reader.read(bytes);
+            JsonNode read =
+                    BENCH.upload("/api/read-photo?kind=auto", "photo", bytes).json();
             long millis = (System.nanoTime() - began) / 1_000_000;
-            LabelRead read =
-                    seen.seen().read(text -> Families.read(Families.AUTO, text)).label();
-            PictureFields.Share share = PictureFields.of(
-                    picture.getFileName().toString(),
-                    BENCH.upload("/api/read-photo?kind=auto", "photo", bytes).json());
+            PictureFields.Share share = PictureFields.of(picture.getFileName().toString(), read);
             whole = whole.and(share);
             System.out.printf(
                     "photo: %-24s %5d ms, %2d lines, %d of %d fields right, %d pieces not understood%n",
                     picture.getFileName(),
                     millis,
-                    seen.lines().size(),
+                    read.at("/lines").size(),
                     share.right(),
                     share.asked(),
-                    read.unread().size());
-            assertThat(read.reads()).as(picture + " says something").isNotEmpty();
+                    read.at("/unread").size());
+            assertThat(read.at("/reads")).as(picture + " says something").isNotEmpty();
         }
         System.out.printf(
                 "photo: %.1f %% of the fields right, %d wrong without a doubt%n",
