@@ -24,7 +24,7 @@ import zestbench.server.Statements;
 class GrowthBenchTest {
     private static final int UNITS = 2_000;
     private static final int RUNS = 21;
-    private static final int WARM_UP = 30;
+    private static final int WARM_UP = 20;
     private static final double MILLION = 1e6;
 
     private final Map<String, double[]> figures = new LinkedHashMap<>();
