@@ -47,10 +47,12 @@ public final class Families {
     /** Lets the text tell what it is a label of. */
     public static final String AUTO = "auto";
 
-    /** What the labels of all of them say, and the plates of units. */
-    private static final List<LabelGrammar> GRAMMARS = Stream.concat(
-                    ALL.stream().map(Family::label), Stream.of(PlateLabel.GRAMMAR))
-            .toList();
+    /** What the labels of all of them say, and the plates of units: made when the first label is read. */
+    private static final class Labels {
+        static final List<LabelGrammar> ALL = Stream.concat(
+                        Families.ALL.stream().map(Family::label), Stream.of(PlateLabel.GRAMMAR))
+                .toList();
+    }
 
     private Families() {}
 
@@ -98,7 +100,7 @@ public final class Families {
         if (!kind.equals(AUTO)) {
             return named(kind).read(text);
         }
-        return LabelReader.told(GRAMMARS, text).orElseGet(() -> nothingRead(text));
+        return LabelReader.told(Labels.ALL, text).orElseGet(() -> nothingRead(text));
     }
 
     private static LabelRead nothingRead(String text) {

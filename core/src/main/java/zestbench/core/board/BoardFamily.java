@@ -122,7 +122,7 @@ public final class BoardFamily extends LabelledFamily {
     public static final Family FAMILY = new BoardFamily();
 
     private BoardFamily() {
-        super(BoardLabel.KIND, "Control board", "BD", ATTRIBUTES, BoardLabel.GRAMMAR);
+        super(BoardLabel.KIND, "Control board", "BD", ATTRIBUTES, () -> BoardLabel.GRAMMAR);
     }
 
     @Override

@@ -88,7 +88,7 @@ public final class SwitchFamily extends LabelledFamily {
     public static final Family FAMILY = new SwitchFamily();
 
     private SwitchFamily() {
-        super(SwitchLabel.KIND, "Switch", "SW", ATTRIBUTES, SwitchLabel.GRAMMAR);
+        super(SwitchLabel.KIND, "Switch", "SW", ATTRIBUTES, () -> SwitchLabel.GRAMMAR);
     }
 
     @Override

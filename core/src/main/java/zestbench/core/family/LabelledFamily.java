@@ -1,6 +1,7 @@
 package zestbench.core.family;
 
 import java.util.List;
+import java.util.function.Supplier;
 import zestbench.core.label.LabelGrammar;
 
 /** A family by its names and what its labels say; how it is tested, matched and put in is for each to add. */
@@ -9,14 +10,15 @@ public abstract class LabelledFamily implements Family {
     private final String title;
     private final String idLetters;
     private final List<Attribute> attributes;
-    private final LabelGrammar label;
+    private final Supplier<LabelGrammar> label;
 
     /**
      * @param kind its name in the open interface
      * @param idLetters two that ids of its lines on the truck begin with
+     * @param label asked for when the first label is read, not when the family is named
      */
     protected LabelledFamily(
-            String kind, String title, String idLetters, List<Attribute> attributes, LabelGrammar label) {
+            String kind, String title, String idLetters, List<Attribute> attributes, Supplier<LabelGrammar> label) {
         this.kind = kind;
         this.title = title;
         this.idLetters = idLetters;
@@ -46,6 +48,6 @@ public abstract class LabelledFamily implements Family {
 
     @Override
     public final LabelGrammar label() {
-        return label;
+        return label.get();
     }
 }

@@ -102,7 +102,7 @@ public final class HeaterFamily extends LabelledFamily {
     public static final Family FAMILY = new HeaterFamily();
 
     private HeaterFamily() {
-        super(HeaterLabel.KIND, "Crankcase heater", "CH", ATTRIBUTES, HeaterLabel.GRAMMAR);
+        super(HeaterLabel.KIND, "Crankcase heater", "CH", ATTRIBUTES, () -> HeaterLabel.GRAMMAR);
     }
 
     @Override

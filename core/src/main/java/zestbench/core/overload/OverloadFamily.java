@@ -105,7 +105,7 @@ public final class OverloadFamily extends LabelledFamily {
     public static final Family FAMILY = new OverloadFamily();
 
     private OverloadFamily() {
-        super(OverloadLabel.KIND, "Overload relay", "OL", ATTRIBUTES, OverloadLabel.GRAMMAR);
+        super(OverloadLabel.KIND, "Overload relay", "OL", ATTRIBUTES, () -> OverloadLabel.GRAMMAR);
     }
 
     @Override

@@ -95,7 +95,7 @@ public final class PhaseMonitorFamily extends LabelledFamily {
     public static final Family FAMILY = new PhaseMonitorFamily();
 
     private PhaseMonitorFamily() {
-        super(PhaseMonitorLabel.KIND, "Phase monitor", "PM", ATTRIBUTES, PhaseMonitorLabel.GRAMMAR);
+        super(PhaseMonitorLabel.KIND, "Phase monitor", "PM", ATTRIBUTES, () -> PhaseMonitorLabel.GRAMMAR);
     }
 
     @Override

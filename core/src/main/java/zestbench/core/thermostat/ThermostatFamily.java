@@ -107,7 +107,7 @@ public final class ThermostatFamily extends LabelledFamily {
     public static final Family FAMILY = new ThermostatFamily();
 
     private ThermostatFamily() {
-        super(ThermostatLabel.KIND, "Thermostat", "TH", ATTRIBUTES, ThermostatLabel.GRAMMAR);
+        super(ThermostatLabel.KIND, "Thermostat", "TH", ATTRIBUTES, () -> ThermostatLabel.GRAMMAR);
     }
 
     private static FieldRule stages(String attribute, String of) {
